@@ -1,0 +1,69 @@
+package waypost.app.account;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface AccountMapper {
+
+    @Select("""
+            select a.id, a.clinic_id, c.name as clinic_name, c.zone, a.sign_in_name, a.display_name as name, a.role,
+                   a.password_hash as hash
+              from account a
+              join clinic c on c.id = a.clinic_id
+             where a.sign_in_name = #{signInName} and a.active and a.password_hash is not null
+            """)
+    Optional<Staff> findBySignInName(String signInName);
+
+    @Select("""
+            select id, sign_in_name, display_name, role, active, password_hash is not null as has_password
+              from account where clinic_id = #{clinicId} order by display_name
+            """)
+    List<AccountRow> findByClinic(UUID clinicId);
+
+    @Insert("""
+            insert into account (id, clinic_id, sign_in_name, display_name, role, password_hash)
+            values (#{id}, #{clinicId}, #{signInName}, #{displayName}, #{role}, #{passwordHash})
+            on conflict do nothing
+            """)
+    int insert(
+            UUID id,
+            UUID clinicId,
+            String signInName,
+            String displayName,
+            StaffRole role,
+            @Nullable String passwordHash);
+
+    @Update("update account set password_hash = #{hash} where id = #{id}")
+    int updatePassword(UUID id, String hash);
+
+    @Select("select exists (select 1 from clinic)")
+    boolean anyClinic();
+
+    @Insert("insert into clinic (id, name, zone, closed_days) values (#{id}, #{name}, #{zone}, #{closedDays})")
+    int insertClinic(UUID id, String name, String zone, String closedDays);
+
+    @Insert("""
+            insert into invitation (secret_hash, account_id, expires_at)
+            values (#{secretHash}, #{accountId}, now() + interval '3 days')
+            """)
+    int insertInvitation(String secretHash, @Nullable UUID accountId);
+
+    @Select("""
+            select secret_hash, account_id from invitation
+             where secret_hash = #{secretHash} and used_at is null and expires_at > now()
+            """)
+    Optional<InvitationRow> findInvitation(String secretHash);
+
+    @Update("""
+            update invitation set used_at = now()
+             where secret_hash = #{secretHash} and used_at is null and expires_at > now()
+            """)
+    int useInvitation(String secretHash);
+}

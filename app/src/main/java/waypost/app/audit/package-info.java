@@ -1,0 +1,9 @@
+/**
+ * Keeps every look at a record.
+ *
+ * <p>Start at {@link ReadLog}. May use: account.
+ */
+@NullMarked
+package waypost.app.audit;
+
+import org.jspecify.annotations.NullMarked;

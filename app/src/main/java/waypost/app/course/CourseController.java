@@ -1,0 +1,92 @@
+package waypost.app.course;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import waypost.app.account.Staff;
+import waypost.app.audit.ReadLog;
+import waypost.app.shell.ClinicClock;
+import waypost.app.store.CourseLoader;
+import waypost.app.store.LoadedCourse;
+import waypost.core.course.Outlook;
+import waypost.core.course.Standing;
+import waypost.core.exercise.RoleKey;
+
+/** A course's way: precautions, ladders of signs, an opened rung, on any date. */
+@Controller
+class CourseController {
+
+    private final CourseLoader loader;
+    private final CourseHeads heads;
+    private final CoursePages pages;
+    private final Finder finder;
+    private final ReadLog readLog;
+    private final ClinicClock clock;
+
+    CourseController(
+            CourseLoader loader,
+            CourseHeads heads,
+            CoursePages pages,
+            Finder finder,
+            ReadLog readLog,
+            ClinicClock clock) {
+        this.loader = loader;
+        this.heads = heads;
+        this.pages = pages;
+        this.finder = finder;
+        this.readLog = readLog;
+        this.clock = clock;
+    }
+
+    @GetMapping("/courses/{id}")
+    String way(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam Optional<LocalDate> on,
+            @RequestParam(defaultValue = "TIME_ONLY") Outlook outlook,
+            @RequestParam Optional<RoleKey> rung,
+            Model model) {
+        LocalDate today = clock.today(staff);
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        readLog.saw(staff, id, "way");
+        Standing standing = course.course().on(on.orElse(today), today, outlook);
+        model.addAttribute("head", heads.head(course, standing, today));
+        model.addAttribute("ladders", pages.ladders(course, standing));
+        model.addAttribute("panel", rung.map(key -> pages.panel(course, standing, key)));
+        model.addAttribute("today", today);
+        model.addAttribute("outlook", outlook);
+        return "course/way";
+    }
+
+    @GetMapping("/courses/{id}/rungs/{activity}/{role}")
+    String rung(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @PathVariable String activity,
+            @PathVariable String role,
+            @RequestParam Optional<LocalDate> on,
+            @RequestParam(defaultValue = "TIME_ONLY") Outlook outlook,
+            Model model) {
+        LocalDate today = clock.today(staff);
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        readLog.saw(staff, id, "rung");
+        Standing standing = course.course().on(on.orElse(today), today, outlook);
+        model.addAttribute("panel", Optional.of(pages.panel(course, standing, new RoleKey(activity, role))));
+        return "course/rung :: rung";
+    }
+
+    /** Finds by name or number; a POST, so that no patient's name stands in an address. */
+    @PostMapping("/finder")
+    String find(@AuthenticationPrincipal Staff staff, @RequestParam(defaultValue = "") String wanted, Model model) {
+        model.addAttribute("wanted", wanted);
+        model.addAttribute("found", finder.find(staff.clinicId(), wanted));
+        return "course/found";
+    }
+}

@@ -1,0 +1,110 @@
+package waypost.app.course;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import waypost.app.store.LoadedCourse;
+import waypost.core.body.Side;
+import waypost.core.course.DutyStatus;
+import waypost.core.course.Precaution;
+import waypost.core.course.Standing;
+import waypost.core.protocol.Allowed;
+import waypost.core.question.Question;
+import waypost.core.time.CourseDay;
+import waypost.library.words.Dates;
+import waypost.library.words.PrecautionWords;
+import waypost.library.words.SignWords;
+import waypost.library.words.Words;
+
+/** Writes the head of a course's pages. */
+@Component
+public class CourseHeads {
+
+    /** The head for a standing. */
+    public CourseHead head(LoadedCourse course, Standing standing, LocalDate today) {
+        Dates dates = new Dates(course.row().dayZero());
+        return new CourseHead(
+                course.row().id(),
+                course.row().patientName(),
+                Dates.say(course.row().birthDate()) + " (" + age(course, standing.date()) + ")",
+                course.row().patientNumber(),
+                operation(course),
+                Dates.say(course.row().dayZero()) + " by " + course.row().surgeon(),
+                standing.day().number() < 0 ? "Before" : "Day " + standing.day().number(),
+                Dates.bothCountings(standing.day()),
+                standing.phase().title(),
+                standing.next().map(n -> n.met() + "/" + n.milestones().size()).orElse(""),
+                course.protocol().face(),
+                course.protocol().review(),
+                viewing(standing, today),
+                standing.date(),
+                strip(course, standing, dates));
+    }
+
+    /** Such as "right knee ligament reconstruction". */
+    public static String operation(LoadedCourse course) {
+        String side = Side.valueOf(course.row().side()).name().toLowerCase(Locale.ROOT);
+        return side + " · " + course.row().operation();
+    }
+
+    private static int age(LoadedCourse course, LocalDate on) {
+        return course.row().birthDate().until(on).getYears();
+    }
+
+    private static String viewing(Standing standing, LocalDate today) {
+        if (standing.date().equals(today)) {
+            return "";
+        }
+        String which = standing.date().isBefore(today)
+                ? "as the rules stood, with today's knowledge of that day"
+                : standing.planned() ? "if all goes to plan" : "time only: phase and readings as they are today";
+        return Dates.say(standing.date()) + " · " + which;
+    }
+
+    private static List<CourseHead.Strip> strip(LoadedCourse course, Standing standing, Dates dates) {
+        List<CourseHead.Strip> strip = new ArrayList<>();
+        standing.facts()
+                .holds()
+                .forEach(hold -> strip.add(new CourseHead.Strip(
+                        "hold", "On hold: " + hold.why(), "review " + SignWords.date(hold.review()))));
+        for (Question question : course.course().resolved().unanswered()) {
+            strip.add(new CourseHead.Strip(
+                    "ask",
+                    Words.plainName(question.id()) + "? not stated",
+                    "stricter rule applied · ask " + course.row().surgeon()));
+        }
+        standing.precautions().forEach(p -> strip.add(cell(p, dates)));
+        standing.duties().forEach(duty -> duty(duty, dates).ifPresent(strip::add));
+        return strip;
+    }
+
+    private static CourseHead.Strip cell(Precaution<?> precaution, Dates dates) {
+        boolean nothing = precaution.step().value() instanceof Allowed.Nothing<?>;
+        Optional<CourseDay> until = precaution.step().window().until();
+        String detail = until.map(day -> "until " + SignWords.date(day.dateFrom(dates.dayZero())))
+                .orElse("no end written");
+        return new CourseHead.Strip(nothing ? "barred" : "limit", PrecautionWords.say(precaution), detail);
+    }
+
+    private static Optional<CourseHead.Strip> duty(DutyStatus duty, Dates dates) {
+        if (duty instanceof DutyStatus.Worn worn) {
+            return Optional.of(new CourseHead.Strip(
+                    "duty",
+                    worn.from().title() + ": " + worn.setting(),
+                    worn.until()
+                            .map(day -> "until " + SignWords.date(day.dateFrom(dates.dayZero())))
+                            .orElse("")));
+        }
+        DutyStatus.Due due = (DutyStatus.Due) duty;
+        return due.overdue()
+                ? Optional.of(new CourseHead.Strip(
+                        "barred",
+                        "Overdue: " + due.from().title(),
+                        "since " + SignWords.date(due.by().dateFrom(dates.dayZero())) + " · "
+                                + due.duty().otherwise()))
+                : Optional.empty();
+    }
+}

@@ -1,0 +1,74 @@
+package waypost.app.course;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface CourseWriteMapper {
+
+    /** A patient as stored, to tell whether a number is taken by somebody else. */
+    record PatientRow(UUID id, String name, LocalDate birthDate) {}
+
+    @Select("select id, name, birth_date from patient where clinic_id = #{clinicId} and number = #{number}")
+    Optional<PatientRow> findPatient(UUID clinicId, String number);
+
+    @Insert("""
+            insert into patient (id, clinic_id, number, name, birth_date, created_by)
+            values (#{id}, #{clinicId}, #{referral.number}, #{referral.patientName}, #{referral.birthDate}, #{by})
+            """)
+    int insertPatient(UUID id, UUID clinicId, @Param("referral") Referral referral, UUID by);
+
+    @Insert("""
+            insert into course (id, clinic_id, patient_id, bundle_hash, protocol_id, created_by)
+            values (#{id}, #{clinicId}, #{patientId}, #{bundleHash}, #{protocolId}, #{by})
+            on conflict (id) do nothing
+            """)
+    int insertCourse(UUID id, UUID clinicId, UUID patientId, String bundleHash, String protocolId, UUID by);
+
+    @Select("select exists (select 1 from course where id = #{id} and clinic_id = #{clinicId})")
+    boolean courseExists(UUID id, UUID clinicId);
+
+    @Insert("""
+            insert into signature (id, course_id, kind, wording, evidence, evidence_hash, signed_by)
+            values (#{id}, #{courseId}, #{kind}, #{wording}, #{evidence}, #{evidenceHash}, #{signedBy})
+            """)
+    int insertSignature(Signature signature);
+
+    @Insert("""
+            insert into statement (id, course_id, replaces, operation, day_zero, side, surgeon, answers, why,
+                                   signature_id)
+            values (#{id}, #{referral.courseId}, #{replaces}, #{referral.operation}, #{referral.dayZero},
+                    #{referral.side}, #{referral.surgeon}, #{answers}::jsonb, #{referral.why}, #{signatureId})
+            """)
+    int insertStatement(
+            @Param("id") UUID id,
+            @Param("replaces") @Nullable UUID replaces,
+            @Param("referral") Referral referral,
+            @Param("answers") String answers,
+            @Param("signatureId") UUID signatureId);
+
+    @Insert("""
+            insert into advance (id, course_id, phase, from_date, signature_id)
+            values (#{id}, #{courseId}, #{phase}, #{fromDate}, #{signatureId})
+            """)
+    int insertAdvance(UUID id, UUID courseId, String phase, LocalDate fromDate, UUID signatureId);
+
+    @Insert("""
+            insert into hold (id, course_id, why, from_date, review_on, placed_by)
+            values (#{id}, #{courseId}, #{why}, #{fromDate}, #{reviewOn}, #{by})
+            on conflict (id) do nothing
+            """)
+    int insertHold(UUID id, UUID courseId, String why, LocalDate fromDate, LocalDate reviewOn, UUID by);
+
+    @Insert("""
+            insert into hold_end (hold_id, ended_on, why, signature_id)
+            values (#{holdId}, #{endedOn}, #{why}, #{signatureId})
+            """)
+    int insertHoldEnd(UUID holdId, LocalDate endedOn, String why, UUID signatureId);
+}

@@ -1,0 +1,46 @@
+package waypost.app.course;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import waypost.app.account.Staff;
+import waypost.app.audit.ReadLog;
+import waypost.app.shell.ClinicClock;
+import waypost.app.store.CourseLoader;
+import waypost.app.store.LoadedCourse;
+import waypost.core.course.Outlook;
+
+/** The record: everything that happened on a course, newest first. */
+@Controller
+class RecordController {
+
+    private final CourseLoader loader;
+    private final CourseHeads heads;
+    private final RecordMapper mapper;
+    private final ReadLog readLog;
+    private final ClinicClock clock;
+
+    RecordController(CourseLoader loader, CourseHeads heads, RecordMapper mapper, ReadLog readLog, ClinicClock clock) {
+        this.loader = loader;
+        this.heads = heads;
+        this.mapper = mapper;
+        this.readLog = readLog;
+        this.clock = clock;
+    }
+
+    @GetMapping("/courses/{id}/record")
+    String record(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, Model model) {
+        LocalDate today = clock.today(staff);
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        readLog.saw(staff, id, "record");
+        List<RecordMapper.Happened> happened = mapper.find(id, staff.zone());
+        model.addAttribute("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today));
+        model.addAttribute("happened", happened);
+        return "course/record";
+    }
+}

@@ -1,0 +1,204 @@
+package waypost.app.course;
+
+import jakarta.servlet.http.HttpSession;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.util.LinkedMultiValueMap;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import waypost.app.account.PasswordFreshness;
+import waypost.app.account.Staff;
+import waypost.app.audit.ReadLog;
+import waypost.app.entry.FormProblem;
+import waypost.app.shell.ClinicClock;
+import waypost.app.store.Bundles;
+import waypost.app.store.CourseLoader;
+import waypost.app.store.LoadedCourse;
+import waypost.core.course.Outlook;
+import waypost.core.protocol.Protocol;
+
+/** Entering a referral: type it, read it back with the side again, sign it; and changing it the same way. */
+@Controller
+@PreAuthorize("hasAuthority('SEE_PATIENTS')")
+class ReferralController {
+
+    private final Referrals referrals;
+    private final Bundles bundles;
+    private final CourseLoader loader;
+    private final CourseHeads heads;
+    private final PasswordFreshness freshness;
+    private final ReadLog readLog;
+    private final ClinicClock clock;
+
+    ReferralController(
+            Referrals referrals,
+            Bundles bundles,
+            CourseLoader loader,
+            CourseHeads heads,
+            PasswordFreshness freshness,
+            ReadLog readLog,
+            ClinicClock clock) {
+        this.referrals = referrals;
+        this.bundles = bundles;
+        this.loader = loader;
+        this.heads = heads;
+        this.freshness = freshness;
+        this.readLog = readLog;
+        this.clock = clock;
+    }
+
+    @GetMapping("/courses/new")
+    @PreAuthorize("hasAuthority('REFER')")
+    ModelAndView blank() {
+        MultiValueMap<String, String> entered = new LinkedMultiValueMap<>();
+        entered.set("courseId", UUID.randomUUID().toString());
+        return form(entered, bundles.shipped().protocols().get(0))
+                .addObject("protocols", bundles.shipped().protocols());
+    }
+
+    @PostMapping("/courses/check")
+    @PreAuthorize("hasAuthority('REFER')")
+    ModelAndView check(
+            @AuthenticationPrincipal Staff staff,
+            @RequestParam MultiValueMap<String, String> entered,
+            HttpSession session) {
+        try {
+            Referrals.ReadBack readBack = referrals.readBack(staff, new ReferralForm(entered), clock.today(staff));
+            return readBack("/courses", readBack, entered, session);
+        } catch (FormProblem problem) {
+            return blankAgain(entered, problem);
+        }
+    }
+
+    @PostMapping("/courses")
+    @PreAuthorize("hasAuthority('REFER')")
+    ModelAndView open(
+            @AuthenticationPrincipal Staff staff,
+            @RequestParam MultiValueMap<String, String> entered,
+            HttpSession session) {
+        LocalDate today = clock.today(staff);
+        try {
+            ReferralForm form = new ReferralForm(entered);
+            form.read(bundles.shipped(), today);
+            freshness.require(session, staff, form.text("password"));
+            return new ModelAndView("redirect:/courses/" + referrals.open(staff, form, today));
+        } catch (FormProblem problem) {
+            if (problem.byField().keySet().stream().noneMatch(f -> f.equals("sideAgain") || f.equals("password"))) {
+                return blankAgain(entered, problem);
+            }
+            Referrals.ReadBack readBack = referrals.readBack(staff, new ReferralForm(entered), today);
+            return refused(readBack("/courses", readBack, entered, session), problem);
+        }
+    }
+
+    @GetMapping("/courses/{id}/referral")
+    ModelAndView current(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        readLog.saw(staff, id, "referral");
+        return change(staff, course, entered(course));
+    }
+
+    @PostMapping("/courses/{id}/referral/check")
+    @PreAuthorize("hasAuthority('SIGN')")
+    ModelAndView compare(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam MultiValueMap<String, String> entered,
+            HttpSession session) {
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        try {
+            Referrals.ReadBack readBack = referrals.compare(staff, id, new ReferralForm(entered), clock.today(staff));
+            return withHead(staff, course, readBack("/courses/" + id + "/referral", readBack, entered, session));
+        } catch (FormProblem problem) {
+            return refused(change(staff, course, entered), problem);
+        }
+    }
+
+    @PostMapping("/courses/{id}/referral")
+    @PreAuthorize("hasAuthority('SIGN')")
+    ModelAndView sign(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam MultiValueMap<String, String> entered,
+            HttpSession session) {
+        LocalDate today = clock.today(staff);
+        ReferralForm form = new ReferralForm(entered);
+        try {
+            Referrals.ReadBack shown = referrals.compare(staff, id, form, today);
+            try {
+                freshness.require(session, staff, form.text("password"));
+                referrals.change(staff, id, form, today);
+                return new ModelAndView("redirect:/courses/" + id);
+            } catch (FormProblem problem) {
+                LoadedCourse course = loader.load(staff.clinicId(), id);
+                ModelAndView page = readBack("/courses/" + id + "/referral", shown, entered, session);
+                return withHead(staff, course, refused(page, problem))
+                        .addObject("replacesNow", course.row().statementId());
+            }
+        } catch (FormProblem unreadable) {
+            return refused(change(staff, loader.load(staff.clinicId(), id), entered), unreadable);
+        }
+    }
+
+    private ModelAndView form(MultiValueMap<String, String> entered, Protocol protocol) {
+        return new ModelAndView("course/referral")
+                .addObject("entered", entered)
+                .addObject("protocol", protocol)
+                .addObject("action", "/courses/check");
+    }
+
+    private ModelAndView blankAgain(MultiValueMap<String, String> entered, FormProblem problem) {
+        ModelAndView page = form(entered, bundles.shipped().protocols().get(0));
+        return refused(page.addObject("protocols", bundles.shipped().protocols()), problem);
+    }
+
+    private ModelAndView change(Staff staff, LoadedCourse course, MultiValueMap<String, String> entered) {
+        ModelAndView page = form(entered, course.protocol())
+                .addObject("action", "/courses/" + course.row().id() + "/referral/check");
+        return withHead(staff, course, page);
+    }
+
+    private ModelAndView withHead(Staff staff, LoadedCourse course, ModelAndView page) {
+        LocalDate today = clock.today(staff);
+        return page.addObject("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today));
+    }
+
+    private ModelAndView readBack(
+            String action, Referrals.ReadBack readBack, MultiValueMap<String, String> entered, HttpSession session) {
+        return new ModelAndView("course/read-back")
+                .addObject("action", action)
+                .addObject("lines", readBack.lines())
+                .addObject("entered", entered)
+                .addObject("askPassword", freshness.mustAsk(session));
+    }
+
+    private static ModelAndView refused(ModelAndView page, FormProblem problem) {
+        page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        return page.addObject("problems", problem.byField());
+    }
+
+    private static MultiValueMap<String, String> entered(LoadedCourse course) {
+        Referral now = Referrals.current(course);
+        MultiValueMap<String, String> entered = new LinkedMultiValueMap<>();
+        entered.set("courseId", now.courseId().toString());
+        entered.set("replaces", course.row().statementId().toString());
+        entered.set("patientName", now.patientName());
+        entered.set("birthDate", now.birthDate().toString());
+        entered.set("number", now.number());
+        entered.set("protocol", now.protocol());
+        entered.set("operation", now.operation());
+        entered.set("side", now.side().name().toLowerCase(java.util.Locale.ROOT));
+        entered.set("dayZero", now.dayZero().toString());
+        entered.set("surgeon", now.surgeon());
+        now.answers().stated().forEach((q, values) -> values.forEach(v -> entered.add(ReferralForm.ANSWER + q, v)));
+        return entered;
+    }
+}

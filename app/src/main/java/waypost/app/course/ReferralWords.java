@@ -1,0 +1,72 @@
+package waypost.app.course;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import waypost.core.protocol.Protocol;
+import waypost.core.question.Answers;
+import waypost.core.question.Question;
+import waypost.library.words.Dates;
+
+/** Reads a referral back, line by line: what is signed is exactly what was shown. */
+final class ReferralWords {
+
+    /** A line read back; on a change also what stood before. */
+    record Line(String what, String before, String now) {
+        boolean changed() {
+            return !before.equals(now);
+        }
+    }
+
+    private ReferralWords() {}
+
+    static List<Line> lines(Protocol protocol, Referral referral) {
+        List<Line> lines = new ArrayList<>();
+        lines.add(line(
+                "Patient",
+                referral.patientName() + ", born " + Dates.say(referral.birthDate()) + ", no. " + referral.number()));
+        lines.add(line("Operation", referral.operation()));
+        lines.add(line("Side", referral.side().name().toLowerCase(Locale.ROOT)));
+        lines.add(line("Day 0", Dates.say(referral.dayZero())));
+        lines.add(line("Surgeon", referral.surgeon()));
+        lines.add(line("Protocol", protocol.face() + ", " + protocol.review()));
+        protocol.questions().forEach(q -> lines.add(line(q.prompt(), answer(q, referral.answers()))));
+        return lines;
+    }
+
+    /** The same lines beside what they replace. */
+    static List<Line> compared(List<Line> before, List<Line> now) {
+        List<Line> compared = new ArrayList<>();
+        for (int i = 0; i < now.size(); i++) {
+            compared.add(
+                    new Line(now.get(i).what(), before.get(i).now(), now.get(i).now()));
+        }
+        return compared;
+    }
+
+    static String evidence(List<Line> lines) {
+        return lines.stream()
+                .map(l -> l.what() + ": " + (l.changed() ? "was " + l.before() + ", now " : "") + l.now())
+                .collect(Collectors.joining("\n"));
+    }
+
+    private static Line line(String what, String now) {
+        return new Line(what, now, now);
+    }
+
+    private static String answer(Question question, Answers answers) {
+        Set<String> values = answers.possible(question);
+        if (answers.usesDefault(question)) {
+            return "by default: " + question.titleOf(question.usual().orElseThrow());
+        }
+        if (!answers.stated().containsKey(question.id())) {
+            return "not stated: the stricter rule applies";
+        }
+        return question.values().stream()
+                .filter(v -> values.contains(v.id()))
+                .map(Question.Value::title)
+                .collect(Collectors.joining(" or "));
+    }
+}

@@ -1,0 +1,162 @@
+package waypost.app.course;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import waypost.app.account.Staff;
+import waypost.app.entry.Entered;
+import waypost.app.entry.FormProblem;
+import waypost.app.store.Bundles;
+import waypost.app.store.CourseLoader;
+import waypost.app.store.LoadedCourse;
+import waypost.app.store.NotFoundException;
+import waypost.core.body.Side;
+import waypost.core.protocol.Protocol;
+import waypost.library.bundle.Bundle;
+
+/** Opens courses from referrals, and changes a referral with a signature that shows before and after. */
+@Service
+public class Referrals {
+
+    private final CourseWriteMapper mapper;
+    private final Bundles bundles;
+    private final CourseLoader loader;
+
+    Referrals(CourseWriteMapper mapper, Bundles bundles, CourseLoader loader) {
+        this.mapper = mapper;
+        this.bundles = bundles;
+        this.loader = loader;
+    }
+
+    /** A referral read back before it is signed. */
+    record ReadBack(Referral referral, List<ReferralWords.Line> lines) {}
+
+    /** Reads a new referral back; refuses what can't be. */
+    ReadBack readBack(Staff staff, ReferralForm form, LocalDate today) {
+        Bundle bundle = bundles.shipped();
+        Referral referral = form.read(bundle, today);
+        refuseForeignNumber(staff.clinicId(), referral);
+        return new ReadBack(referral, ReferralWords.lines(bundle.protocol(referral.protocol()), referral));
+    }
+
+    /** Opens the course. Sent twice, it is opened once. */
+    @Transactional
+    UUID open(Staff staff, ReferralForm form, LocalDate today) {
+        return open(staff, form, today, bundles.shipped());
+    }
+
+    /** Opens the course on a given bundle. */
+    @Transactional
+    public UUID open(Staff staff, ReferralForm form, LocalDate today, Bundle bundle) {
+        Referral referral = form.read(bundle, today);
+        if (mapper.courseExists(referral.courseId(), staff.clinicId())) {
+            return referral.courseId();
+        }
+        confirmSide(form, referral.side());
+        Protocol protocol = bundle.protocol(referral.protocol());
+        UUID patient = patient(staff, referral);
+        int opened = mapper.insertCourse(
+                referral.courseId(), staff.clinicId(), patient, bundle.hash(), protocol.id(), staff.id());
+        if (opened == 0) {
+            throw new NotFoundException();
+        }
+        sign(staff, referral, Optional.empty(), ReferralWords.lines(protocol, referral));
+        return referral.courseId();
+    }
+
+    private static void confirmSide(ReferralForm form, Side side) {
+        if (!ReferralForm.side(form.text("sideAgain")).equals(Optional.of(side))) {
+            throw new FormProblem(
+                    "sideAgain",
+                    "Found '" + form.text("sideAgain")
+                            + "' and another side before. Read the operation note again: left or right?");
+        }
+    }
+
+    private UUID patient(Staff staff, Referral referral) {
+        refuseForeignNumber(staff.clinicId(), referral);
+        return mapper.findPatient(staff.clinicId(), referral.number())
+                .map(CourseWriteMapper.PatientRow::id)
+                .orElseGet(() -> {
+                    UUID id = UUID.randomUUID();
+                    mapper.insertPatient(id, staff.clinicId(), referral, staff.id());
+                    return id;
+                });
+    }
+
+    private void refuseForeignNumber(UUID clinicId, Referral referral) {
+        mapper.findPatient(clinicId, referral.number())
+                .filter(p -> !p.name().equals(referral.patientName())
+                        || !p.birthDate().equals(referral.birthDate()))
+                .ifPresent(p -> {
+                    throw new FormProblem(
+                            "number",
+                            "Found number " + referral.number()
+                                    + ", which belongs to a patient with another name or birth date. Check the number.");
+                });
+    }
+
+    /** What stands now beside what is entered. */
+    ReadBack compare(Staff staff, UUID courseId, ReferralForm form, LocalDate today) {
+        LoadedCourse course = loader.load(staff.clinicId(), courseId);
+        Referral now = form.read(course.bundle(), today);
+        List<ReferralWords.Line> before = ReferralWords.lines(course.protocol(), current(course));
+        return new ReadBack(now, ReferralWords.compared(before, ReferralWords.lines(course.protocol(), now)));
+    }
+
+    /** The referral as it stands. */
+    static Referral current(LoadedCourse course) {
+        return new Referral(
+                course.row().id(),
+                course.row().patientName(),
+                course.row().birthDate(),
+                course.row().patientNumber(),
+                course.row().protocolId(),
+                course.row().operation(),
+                Side.valueOf(course.row().side()),
+                course.row().dayZero(),
+                course.row().surgeon(),
+                course.course().resolved().answers(),
+                "");
+    }
+
+    /** Signs a change. Refused when somebody else changed the referral since it was shown. */
+    @Transactional
+    void change(Staff staff, UUID courseId, ReferralForm form, LocalDate today) {
+        ReadBack change = compare(staff, courseId, form, today);
+        confirmSide(form, change.referral().side());
+        if (change.referral().why().isEmpty()) {
+            throw new FormProblem("why", "Say why it changes, such as 'corrected operation note of 3 April'.");
+        }
+        try {
+            sign(staff, change.referral(), Optional.of(Entered.id("replaces", form.text("replaces"))), change.lines());
+        } catch (DuplicateKeyException changedMeanwhile) {
+            throw new FormProblem(
+                    "replaces",
+                    "Somebody changed this referral while you were looking at it. Nothing of"
+                            + " yours was written; it still stands here. Compare it with what stands now and sign again.");
+        }
+    }
+
+    private void sign(Staff staff, Referral referral, Optional<UUID> replaces, List<ReferralWords.Line> lines) {
+        Signature signature = Signature.of(
+                referral.courseId(),
+                replaces.isPresent() ? Signature.Kind.REFERRAL_CHANGE : Signature.Kind.REFERRAL,
+                replaces.isPresent()
+                        ? "The referral changes as shown: " + referral.why()
+                        : "The referral as read back.",
+                ReferralWords.evidence(lines),
+                staff);
+        mapper.insertSignature(signature);
+        mapper.insertStatement(
+                UUID.randomUUID(),
+                replaces.orElse(null),
+                referral,
+                CourseLoader.json(referral.answers()),
+                signature.id());
+    }
+}

@@ -1,0 +1,167 @@
+package waypost.app.demo;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.LinkedMultiValueMap;
+import org.springframework.util.MultiValueMap;
+import waypost.app.account.Accounts;
+import waypost.app.account.DemoPasswords;
+import waypost.app.account.Passwords;
+import waypost.app.account.Staff;
+import waypost.app.account.StaffRole;
+import waypost.app.course.Advances;
+import waypost.app.course.Holds;
+import waypost.app.course.ReferralForm;
+import waypost.app.course.Referrals;
+import waypost.app.measure.ReadingEntry;
+import waypost.app.measure.ReadingForm;
+import waypost.app.shell.ClinicClock;
+import waypost.app.store.Bundles;
+import waypost.app.store.CourseLoader;
+import waypost.app.store.LoadedCourse;
+import waypost.app.today.AppointmentState;
+import waypost.app.today.Appointments;
+import waypost.core.body.Side;
+import waypost.core.course.Outlook;
+
+/** Enters the demo clinic on a first start; its today is the day of that start. */
+@Component
+@Profile("demo")
+public class DemoClinic implements ApplicationRunner {
+
+    private final Accounts accounts;
+    private final Referrals referrals;
+    private final ReadingEntry readings;
+    private final Advances advances;
+    private final Holds holds;
+    private final Appointments appointments;
+    private final CourseLoader loader;
+    private final Bundles bundles;
+    private final ClinicClock clock;
+    private final String baseUrl;
+
+    DemoClinic(
+            Accounts accounts,
+            Referrals referrals,
+            ReadingEntry readings,
+            Advances advances,
+            Holds holds,
+            Appointments appointments,
+            CourseLoader loader,
+            Bundles bundles,
+            ClinicClock clock,
+            @Value("${waypost.base-url}") String baseUrl) {
+        this.accounts = accounts;
+        this.referrals = referrals;
+        this.readings = readings;
+        this.advances = advances;
+        this.holds = holds;
+        this.appointments = appointments;
+        this.loader = loader;
+        this.bundles = bundles;
+        this.clock = clock;
+        this.baseUrl = baseUrl;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments args) {
+        if (!accounts.isSetUp()) {
+            enter();
+        }
+        System.out.println("\n  Waypost demo: " + baseUrl + "\n  Sign in as "
+                + String.join(", ", DemoPasswords.SIGN_IN_NAMES) + "\n  with the password: " + Passwords.DEMO
+                + "\n  The clinic and everybody in it are invented. Ctrl-C stops.\n");
+    }
+
+    private void enter() {
+        UUID tidewick = accounts.addClinic("Tidewick Joint Clinic", "Europe/Lisbon", "");
+        add(tidewick, "therapist", "Maren Arkwell", StaffRole.THERAPIST);
+        add(tidewick, "assistant", "Bram Yarrow", StaffRole.ASSISTANT);
+        add(tidewick, "surgeon", "Dr Halloway", StaffRole.SURGEON);
+        add(tidewick, "lead", "Senna Ravensmere", StaffRole.LEAD);
+        add(tidewick, "admin", "Piet Underhythe", StaffRole.ADMIN);
+        UUID upriver = accounts.addClinic("Upriver Hand Rooms", "Europe/Lisbon", "");
+        add(upriver, "upriver", "Ida Fennimore", StaffRole.LEAD);
+        Staff therapist = accounts.loadUserByUsername("therapist");
+        DemoPerson.all().forEach(person -> enter(therapist, person));
+    }
+
+    private void add(UUID clinic, String signInName, String name, StaffRole role) {
+        accounts.add(clinic, new Accounts.NewAccount(signInName, name, role), Passwords.DEMO);
+    }
+
+    private void enter(Staff staff, DemoPerson person) {
+        LocalDate today = clock.today(staff);
+        LocalDate dayZero = today.minusDays(person.day());
+        UUID course = open(staff, person, dayZero, today);
+        person.readings()
+                .lines()
+                .map(line -> line.split(" ", 4))
+                .filter(line -> Integer.parseInt(line[0]) <= person.day())
+                .forEach(line -> read(staff, course, person, line, dayZero));
+        person.advances().forEach(day -> advance(staff, course, dayZero.plusDays(day)));
+        person.hold()
+                .ifPresent(why -> holds.place(
+                        staff,
+                        course,
+                        new Holds.Wanted(UUID.randomUUID(), why, today.minusDays(1), today.plusDays(2))));
+        visits(staff, course, person, today);
+    }
+
+    private UUID open(Staff staff, DemoPerson person, LocalDate dayZero, LocalDate today) {
+        MultiValueMap<String, String> entered = new LinkedMultiValueMap<>();
+        entered.setAll(Map.of(
+                "courseId", UUID.randomUUID().toString(),
+                "patientName", person.name(),
+                "birthDate", person.birthDate(),
+                "number", person.number(),
+                "protocol", "knee.ligament-reconstruction",
+                "operation", "knee ligament reconstruction",
+                "side", person.side(),
+                "sideAgain", person.side(),
+                "dayZero", dayZero.toString(),
+                "surgeon", "Dr Halloway"));
+        person.answers().forEach((question, value) -> entered.set("answer." + question, value));
+        return referrals.open(staff, new ReferralForm(entered), today, bundles.shipped());
+    }
+
+    private void read(Staff staff, UUID course, DemoPerson person, String[] line, LocalDate dayZero) {
+        Side operated = Side.valueOf(person.side().toUpperCase(java.util.Locale.ROOT));
+        Side side = line[1].equals("own") ? operated : operated.other();
+        LocalDate date = dayZero.plusDays(Integer.parseInt(line[0]));
+        String measure = line[2].equals("range") ? "range.KNEE_FLEXION" : line[2];
+        ReadingForm form = new ReadingForm(
+                UUID.randomUUID().toString(), measure, line[3], side.name(), "PASSIVE", date.toString(), true);
+        readings.add(staff, course, form, date);
+    }
+
+    private void advance(Staff staff, UUID courseId, LocalDate date) {
+        LoadedCourse course = loader.load(staff.clinicId(), courseId);
+        Advances.Offer offer = advances.offer(course, course.course().on(date, date, Outlook.TIME_ONLY), date)
+                .orElseThrow();
+        advances.sign(staff, courseId, offer.next().phase().id(), offer.hash(), date);
+    }
+
+    private void visits(Staff staff, UUID course, DemoPerson person, LocalDate today) {
+        LocalTime at = LocalTime.parse(person.at());
+        for (int before : List.of(11, 7, 4)) {
+            if (person.day() - before > 0) {
+                LocalDate day = today.minusDays(before);
+                UUID visit = UUID.randomUUID();
+                appointments.walkIn(staff, visit, course, day.atTime(at));
+                appointments.become(staff, visit, 0, AppointmentState.DONE, day);
+            }
+        }
+        appointments.book(staff, UUID.randomUUID(), course, today.atTime(at), today.atStartOfDay());
+    }
+}

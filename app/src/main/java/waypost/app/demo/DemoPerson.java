@@ -1,0 +1,152 @@
+package waypost.app.demo;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * An invented patient.
+ *
+ * @param day how many days since surgery on the demo's today; negative before it
+ * @param answers as an operation note would state them; a question that is missing was not stated
+ * @param readings lines of "day own|other measure value"; days after today are left out
+ * @param advances days on which a phase was signed
+ * @param hold why treatment is on hold, if it is
+ * @param at time of today's visit
+ */
+record DemoPerson(
+        String name,
+        String birthDate,
+        String number,
+        String side,
+        int day,
+        Map<String, String> answers,
+        String readings,
+        List<Integer> advances,
+        Optional<String> hold,
+        String at) {
+
+    static final Map<String, String> PLAIN = Map.of(
+            "graft", "hamstring", "meniscus-repair", "none", "cartilage-repair", "none", "collateral-repair", "none");
+
+    /** Normal healing, as this demo imagines it. */
+    static final String STEADY = """
+            -6 other range 3-0-142
+            -6 own range 3-0-138
+            3 own range 0-8-70
+            3 own knee-effusion 2+
+            7 own range 0-3-88
+            10 own range 0-0-95
+            10 own knee-effusion 1+
+            13 own range 0-0-99
+            13 own knee-effusion trace
+            13 own pain-next-morning 2
+            21 own range 1-0-112
+            21 own extension-lag 5
+            28 own range 2-0-118
+            28 own gait-clean not seen
+            35 own range 3-0-124
+            35 own extension-lag 0
+            40 own range 3-0-128
+            40 own extension-lag 0
+            40 own knee-effusion trace
+            40 own gait-clean seen
+            40 own pain-next-morning 1
+            49 own range 3-0-131
+            49 own knee-effusion trace
+            49 own pain-next-morning 1
+            58 own range 3-0-134
+            58 own pain-next-morning 1
+            71 own range 3-0-137
+            71 own quadriceps-torque-90 128
+            71 other quadriceps-torque-90 180
+            80 own range 3-0-138
+            80 own quadriceps-torque-90 149
+            80 other quadriceps-torque-90 181
+            80 own knee-effusion zero
+            80 own step-down-clean seen
+            80 own pain-next-morning 1
+            93 own range 3-0-139
+            93 own knee-effusion zero
+            93 own step-down-clean seen
+            118 own quadriceps-torque-90 160
+            118 other quadriceps-torque-90 184
+            132 own range 3-0-140
+            132 own single-hop 128
+            132 other single-hop 149
+            136 own range 3-0-140
+            136 own quadriceps-torque-90 166
+            136 other quadriceps-torque-90 184
+            136 own knee-effusion zero
+            136 own pain-next-morning 0
+            262 own range 3-0-141
+            268 own range 3-0-141
+            268 own quadriceps-torque-90 178
+            268 other quadriceps-torque-90 186
+            268 own single-hop 146
+            268 other single-hop 151
+            268 own knee-effusion zero
+            296 own range 3-0-141
+            """;
+
+    /** Stiff: extension and bend stay behind. */
+    static final String STIFF = """
+            -4 other range 2-0-140
+            4 own range 0-12-60
+            9 own range 0-10-72
+            14 own range 0-9-78
+            21 own range 0-8-82
+            26 own range 0-8-83
+            31 own range 0-8-84
+            31 own knee-effusion 1+
+            31 own pain-next-morning 3
+            """;
+
+    static List<DemoPerson> all() {
+        return List.of(
+                person("Ottoline Brandreth", "1996-05-06", "4117", "right", 52, "08:30", List.of(14, 42))
+                        .with(Map.of(
+                                "graft", "quadriceps-tendon",
+                                "meniscus-repair", "vertical",
+                                "cartilage-repair", "none",
+                                "collateral-repair", "none",
+                                "open-chain", "early",
+                                "rear-leg", "early")),
+                person("Caspar Idemudia", "1989-11-23", "4201", "left", 11, "09:00", List.of()),
+                person("Winifred Achterberg", "1978-02-14", "3986", "right", 97, "09:30", List.of(14, 42, 84))
+                        .with(Map.of(
+                                "graft", "patellar-tendon",
+                                "meniscus-repair", "none",
+                                "cartilage-repair", "none",
+                                "collateral-repair", "none",
+                                "run-start", "week-14")),
+                person("Teodor Lindqvist-Roe", "2001-08-30", "4188", "left", 24, "10:00", List.of(14))
+                        .with(Map.of("graft", "hamstring", "cartilage-repair", "none", "collateral-repair", "none")),
+                person("Marguerite Osei", "1984-07-19", "4163", "right", 33, "10:45", List.of())
+                        .reading(STIFF),
+                person("Jorunn Pettifer", "1992-01-09", "4096", "left", 60, "11:15", List.of(14, 42))
+                        .onHold("flare after a long day on the hives, effusion 2+ on Monday"),
+                person("Ambrose Vail", "1973-12-02", "4192", "right", 18, "11:45", List.of(14))
+                        .onHold("red flag: calf swollen and warm since Sunday, sent for same-day assessment"),
+                person("Isaura Bonnet", "1999-03-27", "4129", "left", 42, "13:00", List.of(14)),
+                person("Leopold Quarrie", "1987-10-11", "3702", "right", 300, "13:45", List.of(14, 42, 84, 140, 276)),
+                person("Priyanka Fell", "1981-04-16", "4215", "right", -12, "14:30", List.of()));
+    }
+
+    private static DemoPerson person(
+            String name, String birth, String number, String side, int day, String at, List<Integer> advances) {
+        return new DemoPerson(name, birth, number, side, day, PLAIN, STEADY, advances, Optional.empty(), at);
+    }
+
+    private DemoPerson with(Map<String, String> other) {
+        return new DemoPerson(name, birthDate, number, side, day, other, readings, advances, hold, at);
+    }
+
+    private DemoPerson reading(String other) {
+        return new DemoPerson(name, birthDate, number, side, day, answers, other, advances, hold, at);
+    }
+
+    private DemoPerson onHold(String why) {
+        return new DemoPerson(name, birthDate, number, side, day, answers, readings, advances, Optional.of(why), at);
+    }
+}

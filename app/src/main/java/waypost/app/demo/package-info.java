@@ -1,0 +1,9 @@
+/**
+ * The demo: an invented clinic with invented people, entered through the same services as everything else.
+ *
+ * <p>Start at {@link DemoClinic}. Only with the profile demo. May use: every feature's services.
+ */
+@NullMarked
+package waypost.app.demo;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,46 @@
+package waypost.app.entry;
+
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.UUID;
+
+/** Reads what was typed into a field, or refuses it with what was found and what is allowed. */
+public final class Entered {
+
+    private Entered() {}
+
+    public static LocalDate date(String field, String text) {
+        try {
+            return LocalDate.parse(text.strip());
+        } catch (DateTimeException unreadable) {
+            throw new FormProblem(field, "Found '" + text.strip() + "', allowed: a date such as 2031-02-10.");
+        }
+    }
+
+    public static LocalTime time(String field, String text) {
+        try {
+            return LocalTime.parse(text.strip());
+        } catch (DateTimeException unreadable) {
+            throw new FormProblem(field, "Found '" + text.strip() + "', allowed: a time such as 09:30.");
+        }
+    }
+
+    /** The id that a form carries, so that sending it twice writes once. */
+    public static UUID id(String field, String text) {
+        try {
+            return UUID.fromString(text.strip());
+        } catch (IllegalArgumentException unreadable) {
+            throw new FormProblem(field, "This form is damaged. Open the page again; what you typed is still here.");
+        }
+    }
+
+    public static <E extends Enum<E>> E choice(Class<E> type, String field, String text) {
+        for (E constant : type.getEnumConstants()) {
+            if (constant.name().equalsIgnoreCase(text.strip())) {
+                return constant;
+            }
+        }
+        throw new FormProblem(field, "Found '" + text.strip() + "', allowed: one of the choices shown.");
+    }
+}

@@ -1,0 +1,9 @@
+/**
+ * What was typed into a form: reading it, and saying at each field what can't be taken.
+ *
+ * <p>Start at {@link FormProblem}. May use: nothing of the features.
+ */
+@NullMarked
+package waypost.app.entry;
+
+import org.jspecify.annotations.NullMarked;

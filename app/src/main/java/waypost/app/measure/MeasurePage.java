@@ -1,0 +1,113 @@
+package waypost.app.measure;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import waypost.app.store.LoadedCourse;
+import waypost.app.store.ReadingRow;
+import waypost.core.course.Standing;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.RoleKey;
+import waypost.core.measure.Measure;
+import waypost.core.measure.Unit;
+import waypost.core.time.CourseDay;
+import waypost.library.words.Dates;
+import waypost.library.words.MilestoneWords;
+
+/** What the measures page lists and offers. */
+public record MeasurePage(List<Choice> choices, List<Line> lines, List<String> doubts) {
+
+    /** A measure that can be chosen. */
+    public record Choice(String id, String title, String hint) {}
+
+    /** A reading on the list. */
+    public record Line(
+            UUID id, String title, String side, String mode, String value, String on, String rater, boolean strict) {}
+
+    static MeasurePage of(LoadedCourse course, Standing standing) {
+        List<Choice> choices = new ArrayList<>();
+        choices.add(new Choice("range.KNEE_FLEXION", "Knee range", "as 0-10-120 or 5-0-130"));
+        course.bundle().measures().forEach(m -> choices.add(new Choice(m.id(), m.title(), hint(m, standing, course))));
+        List<Line> lines = course.readings().stream()
+                .sorted(Comparator.comparing(ReadingRow::measuredOn).reversed())
+                .map(row -> line(row, course))
+                .toList();
+        return new MeasurePage(choices, lines, doubts(course));
+    }
+
+    private static String hint(Measure measure, Standing standing, LoadedCourse course) {
+        String form = switch (measure.unit()) {
+            case DEGREES -> measure.end().isPresent() ? "-10 lacks 10, +5 beyond zero" : "degrees";
+            case EFFUSION_GRADE -> "zero, trace, 1+, 2+ or 3+";
+            case SEEN -> "seen or not seen";
+            case SCORE -> "0 to 10";
+            case NEWTON_METRES -> "N·m";
+            case CENTIMETRES -> "cm";
+            case SECONDS -> "s";
+            case PERCENT -> "%";
+        };
+        return form + notSafe(measure, standing, course).orElse("");
+    }
+
+    private static Optional<String> notSafe(Measure measure, Standing standing, LoadedCourse course) {
+        Dates dates = new Dates(course.row().dayZero());
+        return course.bundle().activities().stream()
+                .filter(a -> a instanceof Activity.Test test && test.measure().equals(measure.id()))
+                .map(a -> new RoleKey(a.id(), a.roles().get(0).name()))
+                .filter(role -> !standing.verdict(role).kind().isOpen())
+                .findFirst()
+                .map(role -> {
+                    Optional<CourseDay> opens = standing.opensByTime(role);
+                    return "; not on the operated side"
+                            + opens.map(day -> " before " + dates.say(day)).orElse(" yet");
+                });
+    }
+
+    private static Line line(ReadingRow row, LoadedCourse course) {
+        Measure measure = course.bundle().measure(row.measure());
+        boolean operated = row.side().equals(course.row().side());
+        return new Line(
+                row.id(),
+                measure.title(),
+                row.side().toLowerCase(Locale.ROOT) + (operated ? ", operated" : ""),
+                measure.unit() == Unit.DEGREES && measure.motion().isPresent()
+                        ? row.mode().toLowerCase(Locale.ROOT)
+                        : "",
+                MilestoneWords.reading(measure, measure.amount(row.value().doubleValue())),
+                Dates.say(row.measuredOn()),
+                row.rater(),
+                row.strict());
+    }
+
+    /** Active range beyond passive on one day by more than the error: one of the two is wrong. */
+    private static List<String> doubts(LoadedCourse course) {
+        List<String> doubts = new ArrayList<>();
+        for (ReadingRow active : course.readings()) {
+            Measure measure = course.bundle().measure(active.measure());
+            course.readings().stream()
+                    .filter(passive -> contradicts(active, passive, measure))
+                    .findFirst()
+                    .ifPresent(passive -> doubts.add(measure.title() + " on " + Dates.say(active.measuredOn())
+                            + ": active goes further than passive by more than the tool's error. Measure again."));
+        }
+        return doubts.stream().distinct().toList();
+    }
+
+    private static boolean contradicts(ReadingRow active, ReadingRow passive, Measure measure) {
+        LocalDate day = active.measuredOn();
+        if (measure.end().isEmpty()
+                || !active.mode().equals("ACTIVE")
+                || !passive.mode().equals("PASSIVE")
+                || !passive.measure().equals(active.measure())
+                || !passive.side().equals(active.side())
+                || !passive.measuredOn().equals(day)) {
+            return false;
+        }
+        double beyond = active.value().subtract(passive.value()).doubleValue();
+        return (measure.better() == Measure.Better.HIGHER ? beyond : -beyond) > measure.error();
+    }
+}

@@ -1,0 +1,105 @@
+package waypost.app.measure;
+
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import waypost.app.account.Staff;
+import waypost.app.entry.Entered;
+import waypost.app.entry.FormProblem;
+import waypost.app.store.CourseLoader;
+import waypost.app.store.LoadedCourse;
+import waypost.app.store.NotFoundException;
+import waypost.app.store.ReadingRow;
+import waypost.core.body.Mode;
+import waypost.core.body.Side;
+import waypost.core.measure.Amount;
+import waypost.core.measure.Measure;
+import waypost.library.words.SpokenReading;
+
+/** Writes readings; a correction is a new row that names the one it replaces. */
+@Service
+public class ReadingEntry {
+
+    private final ReadingMapper mapper;
+    private final CourseLoader loader;
+
+    ReadingEntry(ReadingMapper mapper, CourseLoader loader) {
+        this.mapper = mapper;
+        this.loader = loader;
+    }
+
+    /** Adds what was typed. Sent twice, it is written once. */
+    @Transactional
+    public void add(Staff staff, UUID courseId, ReadingForm form, LocalDate today) {
+        LoadedCourse course = loader.load(staff.clinicId(), courseId);
+        Map<Measure, Amount> amounts = form.readAmounts(course);
+        UUID id = Entered.id("readingId", form.readingId());
+        Side side = form.readSide();
+        LocalDate date = form.readDate(course, today);
+        amounts.forEach((measure, amount) -> mapper.insert(new NewReading(
+                idFor(id, measure),
+                courseId,
+                null,
+                false,
+                "",
+                measure.id(),
+                measure.bothSides() ? side : Side.valueOf(course.row().side()),
+                form.readMode(measure),
+                BigDecimal.valueOf(amount.value()),
+                date,
+                form.strict(),
+                staff.id())));
+    }
+
+    /** One form may write several readings; each gets an id of its own that the form's id determines. */
+    private static UUID idFor(UUID form, Measure measure) {
+        return UUID.nameUUIDFromBytes((form + measure.id()).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Replaces a reading by a corrected value, or withdraws it when {@code said} is blank. */
+    @Transactional
+    public void correct(Staff staff, UUID courseId, UUID readingId, String said, String why) {
+        LoadedCourse course = loader.load(staff.clinicId(), courseId);
+        ReadingRow old = course.readings().stream()
+                .filter(r -> r.id().equals(readingId))
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
+        if (why.strip().length() < 3) {
+            throw new FormProblem("why", "Say why it is corrected or withdrawn, in a few words.");
+        }
+        boolean withdrawn = said.isBlank();
+        BigDecimal value = withdrawn ? old.value() : value(course, old, said);
+        try {
+            mapper.insert(new NewReading(
+                    UUID.randomUUID(),
+                    courseId,
+                    old.id(),
+                    withdrawn,
+                    why.strip(),
+                    old.measure(),
+                    Side.valueOf(old.side()),
+                    Mode.valueOf(old.mode()),
+                    value,
+                    old.measuredOn(),
+                    old.strict(),
+                    staff.id()));
+        } catch (DuplicateKeyException correctedMeanwhile) {
+            throw new FormProblem(
+                    "why", "Somebody else corrected this reading a moment ago. Look at it again; nothing was written.");
+        }
+    }
+
+    private static BigDecimal value(LoadedCourse course, ReadingRow old, String said) {
+        try {
+            return BigDecimal.valueOf(SpokenReading.parse(course.bundle().measure(old.measure()), said)
+                    .value());
+        } catch (IllegalArgumentException unreadable) {
+            throw new FormProblem("said", String.valueOf(unreadable.getMessage()));
+        }
+    }
+}

@@ -1,0 +1,35 @@
+package waypost.app.shell;
+
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.env.Environment;
+import org.springframework.core.env.Profiles;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import waypost.app.account.Permission;
+import waypost.app.account.Staff;
+
+/** What the layout shows on every page. */
+@ControllerAdvice
+class Layout {
+
+    private final boolean demo;
+
+    Layout(Environment environment) {
+        this.demo = environment.acceptsProfiles(Profiles.of("demo"));
+    }
+
+    /** Who is signed in, what they may do, and whether this is the demo. */
+    public record Shell(Optional<Staff> staff, boolean demo) {
+
+        public boolean may(String permission) {
+            return staff.map(s -> s.may(Permission.valueOf(permission))).orElse(false);
+        }
+    }
+
+    @ModelAttribute("shell")
+    Shell shell(@AuthenticationPrincipal @Nullable Staff staff) {
+        return new Shell(Optional.ofNullable(staff), demo);
+    }
+}

@@ -1,0 +1,9 @@
+/**
+ * What surrounds every page: layout, security, errors, the clinic's clock.
+ *
+ * <p>Start at {@link SecurityConfiguration}. May use: account, store. Must not use the other features.
+ */
+@NullMarked
+package waypost.app.shell;
+
+import org.jspecify.annotations.NullMarked;

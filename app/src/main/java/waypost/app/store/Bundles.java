@@ -1,0 +1,54 @@
+package waypost.app.store;
+
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import waypost.library.bundle.Bundle;
+import waypost.library.bundle.ShippedLibrary;
+import waypost.library.bundle.SourceText;
+
+/** Published bundles. They never change, so what was read once may be kept. */
+@Service
+public class Bundles {
+
+    private final BundleMapper mapper;
+    private final Map<String, Bundle> read = new ConcurrentHashMap<>();
+
+    Bundles(BundleMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /** Stores a bundle unless it is there already. */
+    @Transactional
+    public Bundle publish(Bundle bundle) {
+        if (mapper.insertBundle(bundle.hash()) == 1) {
+            bundle.sources().forEach(source -> mapper.insertFile(bundle.hash(), source.file(), source.text()));
+        }
+        read.put(bundle.hash(), bundle);
+        return bundle;
+    }
+
+    /** The bundle that ships with this version of the application; new courses are pinned to it. */
+    @Transactional
+    public Bundle shipped() {
+        return publish(Shipped.BUNDLE);
+    }
+
+    public Bundle get(String hash) {
+        return read.computeIfAbsent(hash, this::load);
+    }
+
+    private Bundle load(String hash) {
+        List<SourceText> files = mapper.findFiles(hash);
+        if (files.isEmpty()) {
+            throw new IllegalStateException("bundle: found none with hash " + hash);
+        }
+        return Bundle.read(files);
+    }
+
+    private static final class Shipped {
+        private static final Bundle BUNDLE = ShippedLibrary.read();
+    }
+}

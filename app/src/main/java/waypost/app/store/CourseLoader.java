@@ -1,0 +1,114 @@
+package waypost.app.store;
+
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+import waypost.core.body.Mode;
+import waypost.core.body.Side;
+import waypost.core.course.Course;
+import waypost.core.course.SignedPhase;
+import waypost.core.measure.Measure;
+import waypost.core.measure.Reading;
+import waypost.core.measure.Readings;
+import waypost.core.protocol.Hold;
+import waypost.core.question.Answers;
+import waypost.core.resolved.Resolved;
+import waypost.core.resolved.Resolver;
+import waypost.library.bundle.Bundle;
+
+/** Assembles courses with the same four queries for one as for a hundred. */
+@Service
+public class CourseLoader {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final CourseMapper mapper;
+    private final Bundles bundles;
+
+    CourseLoader(CourseMapper mapper, Bundles bundles) {
+        this.mapper = mapper;
+        this.bundles = bundles;
+    }
+
+    /** One course of this clinic; another clinic's course is not found. */
+    @Transactional(readOnly = true)
+    public LoadedCourse load(UUID clinicId, UUID courseId) {
+        LoadedCourse course = loadAll(clinicId, List.of(courseId)).get(courseId);
+        if (course == null) {
+            throw new NotFoundException();
+        }
+        return course;
+    }
+
+    /** The named courses as far as they are this clinic's, by id. */
+    @Transactional(readOnly = true)
+    public Map<UUID, LoadedCourse> loadAll(UUID clinicId, Collection<UUID> courseIds) {
+        List<CourseRow> rows = mapper.findCourses(clinicId, courseIds.toArray(UUID[]::new));
+        UUID[] ids = rows.stream().map(CourseRow::id).toArray(UUID[]::new);
+        Map<UUID, List<ReadingRow>> readings = grouped(mapper.findReadings(ids), ReadingRow::courseId);
+        Map<UUID, List<AdvanceRow>> advances = grouped(mapper.findAdvances(ids), AdvanceRow::courseId);
+        Map<UUID, List<HoldRow>> holds = grouped(mapper.findHolds(ids), HoldRow::courseId);
+        Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();
+        for (CourseRow row : rows) {
+            loaded.put(
+                    row.id(),
+                    assemble(
+                            row,
+                            readings.getOrDefault(row.id(), List.of()),
+                            advances.getOrDefault(row.id(), List.of()),
+                            holds.getOrDefault(row.id(), List.of())));
+        }
+        return loaded;
+    }
+
+    private static <T> Map<UUID, List<T>> grouped(List<T> rows, Function<T, UUID> courseId) {
+        return rows.stream().collect(Collectors.groupingBy(courseId));
+    }
+
+    private LoadedCourse assemble(
+            CourseRow row, List<ReadingRow> readings, List<AdvanceRow> advances, List<HoldRow> holds) {
+        Bundle bundle = bundles.get(row.bundleHash());
+        Resolved resolved = Resolver.resolve(bundle.protocol(row.protocolId()), answers(row.answers()), row.dayZero());
+        Course.History history = new Course.History(
+                Side.valueOf(row.side()),
+                new Readings(readings.stream().map(r -> reading(r, bundle)).toList()),
+                advances.stream()
+                        .map(a -> new SignedPhase(a.phase(), a.fromDate()))
+                        .toList(),
+                holds.stream()
+                        .map(h -> new Hold(h.why(), h.fromDate(), h.reviewOn(), h.endedOn(), h.placedBy()))
+                        .toList());
+        return new LoadedCourse(
+                row, bundle, Course.of(resolved, bundle.activities(), bundle.measures(), history), readings, holds);
+    }
+
+    private static Reading reading(ReadingRow row, Bundle bundle) {
+        Measure measure = bundle.measure(row.measure());
+        return new Reading(
+                row.measure(),
+                Side.valueOf(row.side()),
+                Mode.valueOf(row.mode()),
+                measure.amount(row.value().doubleValue()),
+                row.measuredOn(),
+                row.strict(),
+                row.rater());
+    }
+
+    /** Answers as they are stored: by question the possible values; absent is not stated. */
+    public static Answers answers(String json) {
+        return new Answers(JSON.readValue(json, new TypeReference<Map<String, Set<String>>>() {}));
+    }
+
+    public static String json(Answers answers) {
+        return JSON.writeValueAsString(answers.stated());
+    }
+}

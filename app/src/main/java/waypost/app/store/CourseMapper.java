@@ -1,0 +1,48 @@
+package waypost.app.store;
+
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+
+@Mapper
+interface CourseMapper {
+
+    @Select("""
+            select c.id, c.clinic_id, c.bundle_hash, c.protocol_id,
+                   p.name as patient_name, p.number as patient_number, p.birth_date,
+                   s.id as statement_id, s.operation, s.day_zero, s.side, s.surgeon, s.answers::text as answers
+              from course c
+              join patient p on p.id = c.patient_id
+              join statement s on s.course_id = c.id
+             where c.clinic_id = #{clinicId}
+               and c.id = any (#{ids})
+               and not exists (select 1 from statement later where later.replaces = s.id)
+            """)
+    List<CourseRow> findCourses(UUID clinicId, UUID[] ids);
+
+    @Select("""
+            select r.id, r.course_id, r.measure, r.side, r.mode, r.value, r.measured_on, r.strict,
+                   a.display_name as rater
+              from reading r
+              join account a on a.id = r.entered_by
+             where r.course_id = any (#{ids})
+               and not r.withdrawn
+               and not exists (select 1 from reading later where later.replaces = r.id)
+             order by r.measured_on, r.entered_at
+            """)
+    List<ReadingRow> findReadings(UUID[] ids);
+
+    @Select("select course_id, phase, from_date from advance where course_id = any (#{ids})")
+    List<AdvanceRow> findAdvances(UUID[] ids);
+
+    @Select("""
+            select h.id, h.course_id, h.why, h.from_date, h.review_on, e.ended_on, a.display_name as placed_by
+              from hold h
+              join account a on a.id = h.placed_by
+              left join hold_end e on e.hold_id = h.id
+             where h.course_id = any (#{ids})
+             order by h.placed_at
+            """)
+    List<HoldRow> findHolds(UUID[] ids);
+}

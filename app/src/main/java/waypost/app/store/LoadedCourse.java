@@ -1,0 +1,20 @@
+package waypost.app.store;
+
+import java.util.List;
+import waypost.core.course.Course;
+import waypost.core.protocol.Protocol;
+import waypost.library.bundle.Bundle;
+
+/** A course ready to be asked where it stands, with the rows it was made from. */
+public record LoadedCourse(
+        CourseRow row, Bundle bundle, Course course, List<ReadingRow> readings, List<HoldRow> holds) {
+
+    public LoadedCourse {
+        readings = List.copyOf(readings);
+        holds = List.copyOf(holds);
+    }
+
+    public Protocol protocol() {
+        return course.resolved().protocol();
+    }
+}

@@ -1,0 +1,9 @@
+/**
+ * What several features share of the database: published bundles, and the one loader that assembles courses.
+ *
+ * <p>Start at {@link CourseLoader}. May use: library and core. Must not use any feature.
+ */
+@NullMarked
+package waypost.app.store;
+
+import org.jspecify.annotations.NullMarked;

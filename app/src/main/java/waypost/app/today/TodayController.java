@@ -1,0 +1,150 @@
+package waypost.app.today;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import waypost.app.account.Staff;
+import waypost.app.audit.ReadLog;
+import waypost.app.course.Finder;
+import waypost.app.entry.Entered;
+import waypost.app.entry.FormProblem;
+import waypost.app.shell.ClinicClock;
+import waypost.app.store.CourseLoader;
+import waypost.app.store.LoadedCourse;
+import waypost.library.words.Dates;
+
+/** Today's list and the appointments on it. */
+@Controller
+class TodayController {
+
+    private final Appointments appointments;
+    private final CourseLoader loader;
+    private final TodayRows rows;
+    private final Finder finder;
+    private final ReadLog readLog;
+    private final ClinicClock clock;
+
+    TodayController(
+            Appointments appointments,
+            CourseLoader loader,
+            TodayRows rows,
+            Finder finder,
+            ReadLog readLog,
+            ClinicClock clock) {
+        this.appointments = appointments;
+        this.loader = loader;
+        this.rows = rows;
+        this.finder = finder;
+        this.readLog = readLog;
+        this.clock = clock;
+    }
+
+    @GetMapping("/")
+    String home() {
+        return "redirect:/today";
+    }
+
+    @GetMapping("/today")
+    ModelAndView today(@AuthenticationPrincipal Staff staff, @RequestParam Optional<LocalDate> on) {
+        return page(staff, on.orElse(clock.today(staff)));
+    }
+
+    @PostMapping("/today/appointments")
+    @PreAuthorize("hasAuthority('BOOK')")
+    ModelAndView book(
+            @AuthenticationPrincipal Staff staff,
+            @RequestParam UUID appointmentId,
+            @RequestParam(defaultValue = "") String courseId,
+            @RequestParam(defaultValue = "") String date,
+            @RequestParam(defaultValue = "") String time) {
+        LocalDateTime now = now(staff);
+        return attempt(staff, now.toLocalDate(), () -> {
+            UUID course = Entered.id("courseId", courseId);
+            appointments.book(
+                    staff, appointmentId, course, Entered.date("date", date).atTime(Entered.time("time", time)), now);
+        });
+    }
+
+    @PostMapping("/today/walk-in")
+    @PreAuthorize("hasAuthority('BOOK')")
+    ModelAndView walkIn(
+            @AuthenticationPrincipal Staff staff,
+            @RequestParam UUID appointmentId,
+            @RequestParam(defaultValue = "") String courseId) {
+        LocalDateTime now = now(staff);
+        return attempt(
+                staff,
+                now.toLocalDate(),
+                () -> appointments.walkIn(staff, appointmentId, Entered.id("courseId", courseId), now));
+    }
+
+    @PostMapping("/today/appointments/{id}/state")
+    @PreAuthorize("hasAuthority('BOOK')")
+    ModelAndView become(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam int version,
+            @RequestParam AppointmentState state) {
+        LocalDate today = clock.today(staff);
+        return attempt(staff, today, () -> appointments.become(staff, id, version, state, today));
+    }
+
+    @PostMapping("/today/appointments/{id}/move")
+    @PreAuthorize("hasAuthority('BOOK')")
+    ModelAndView move(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam int version,
+            @RequestParam(defaultValue = "") String date,
+            @RequestParam(defaultValue = "") String time) {
+        LocalDateTime now = now(staff);
+        return attempt(
+                staff,
+                now.toLocalDate(),
+                () -> appointments.move(
+                        staff, id, version, Entered.date("date", date).atTime(Entered.time("time", time)), now));
+    }
+
+    private LocalDateTime now(Staff staff) {
+        return clock.now().atZone(staff.clinicZone()).toLocalDateTime();
+    }
+
+    private ModelAndView attempt(Staff staff, LocalDate day, Runnable writing) {
+        try {
+            writing.run();
+            return new ModelAndView("redirect:/today");
+        } catch (FormProblem problem) {
+            ModelAndView page = page(staff, day).addObject("problems", problem.byField());
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page;
+        }
+    }
+
+    private ModelAndView page(Staff staff, LocalDate day) {
+        List<AppointmentRow> found = appointments.on(staff, day);
+        Map<UUID, LoadedCourse> courses = loader.loadAll(
+                staff.clinicId(),
+                found.stream().map(AppointmentRow::courseId).distinct().toList());
+        readLog.sawAll(staff, courses.keySet(), "today");
+        return new ModelAndView("today/today")
+                .addObject("day", day)
+                .addObject("said", Dates.say(day))
+                .addObject("isToday", day.equals(clock.today(staff)))
+                .addObject("rows", rows.rows(found, courses, day))
+                .addObject("patients", finder.find(staff.clinicId(), ""))
+                .addObject("newId", UUID.randomUUID())
+                .addObject("problems", Map.of());
+    }
+}

@@ -1,0 +1,9 @@
+/**
+ * Who comes today, where they stand, what opened since last time, what is due, what is wrong; and the appointments.
+ *
+ * <p>Start at {@link TodayController}. May use: course, account, audit, entry, shell, store, and the library.
+ */
+@NullMarked
+package waypost.app.today;
+
+import org.jspecify.annotations.NullMarked;

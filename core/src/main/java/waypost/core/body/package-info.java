@@ -1,0 +1,9 @@
+/**
+ * Names the parts of the body, the axes on which they move, and the degrees on those axes.
+ *
+ * <p>Start at {@link Motion}. May use: nothing but the JDK.
+ */
+@NullMarked
+package waypost.core.body;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,120 @@
+package waypost.core.course;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import waypost.core.exercise.RoleKey;
+import waypost.core.gate.Facts;
+import waypost.core.gate.Verdict;
+import waypost.core.milestone.Milestone;
+import waypost.core.protocol.Duty;
+import waypost.core.protocol.Phase;
+import waypost.core.resolved.InForce;
+import waypost.core.resolved.Resolved;
+import waypost.core.time.CourseDay;
+
+/**
+ * Where a course stands on a date: the four answers.
+ *
+ * @param planned whether this looks ahead as if all went to plan
+ */
+public record Standing(
+        Course course,
+        LocalDate date,
+        Facts facts,
+        List<Milestone> milestones,
+        List<Verdict> verdicts,
+        boolean planned) {
+
+    public Standing {
+        milestones = List.copyOf(milestones);
+        verdicts = List.copyOf(verdicts);
+    }
+
+    public CourseDay day() {
+        return facts.day();
+    }
+
+    public Phase phase() {
+        return facts.phase();
+    }
+
+    /** The limits that take something away on this day. */
+    public List<Precaution<?>> precautions() {
+        List<Precaution<?>> precautions = new ArrayList<>();
+        for (InForce<?> limit : course.resolved().limits()) {
+            precaution(limit).ifPresent(precautions::add);
+        }
+        return precautions;
+    }
+
+    private <T> Optional<Precaution<T>> precaution(InForce<T> limit) {
+        return limit.restrictionOn(day()).map(step -> new Precaution<>(limit, step));
+    }
+
+    /** What stands between this phase and the next; empty in the last phase. */
+    public Optional<NextPhase> next() {
+        return course.resolved().protocol().after(phase()).map(next -> {
+            CourseDay earliest = next.earliest().from(course.resolved().dayZero());
+            List<Milestone> needed = milestones.stream()
+                    .filter(m -> phase().leave().contains(m.criterion().id()))
+                    .toList();
+            return new NextPhase(next, earliest, !day().isBefore(earliest), needed);
+        });
+    }
+
+    /** The duties that bind on this day. */
+    public List<DutyStatus> duties() {
+        List<DutyStatus> duties = new ArrayList<>();
+        for (Resolved.DutyInForce duty : course.resolved().duties()) {
+            if (duty.duty() instanceof Duty.Wear wear) {
+                wear.schedule()
+                        .on(course.resolved().dayZero())
+                        .on(day())
+                        .filter(step -> !step.value().isFree())
+                        .ifPresent(step -> duties.add(new DutyStatus.Worn(
+                                wear,
+                                duty.from(),
+                                step.value().most().orElse(""),
+                                step.window().until())));
+            } else if (duty.duty() instanceof Duty.Reach reach) {
+                duties.add(new DutyStatus.Due(
+                        reach, duty.from(), reach.by().from(course.resolved().dayZero()), day(), milestone(reach)));
+            }
+        }
+        return duties;
+    }
+
+    private Milestone milestone(Duty.Reach reach) {
+        return milestones.stream()
+                .filter(m -> m.criterion().id().equals(reach.criterion()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** The verdict on one role. */
+    public Verdict verdict(RoleKey role) {
+        return course.gate().judge(role, facts);
+    }
+
+    /** The first later day on which time alone opens the role. */
+    public Optional<CourseDay> opensByTime(RoleKey role) {
+        return course.gate().opensByTime(role, facts);
+    }
+
+    /** Roles that are open here and were not in {@code before}. */
+    public List<RoleKey> openedSince(Standing before) {
+        Set<RoleKey> opened = new HashSet<>(before.open());
+        return open().stream().filter(role -> !opened.contains(role)).toList();
+    }
+
+    private List<RoleKey> open() {
+        return verdicts.stream()
+                .filter(v -> v.kind().isOpen())
+                .map(Verdict::role)
+                .toList();
+    }
+}

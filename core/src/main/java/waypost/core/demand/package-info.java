@@ -1,0 +1,9 @@
+/**
+ * Says what an exercise or test asks of the operated limb: motion, tissue, weight, impact and twisting.
+ *
+ * <p>Start at {@link Demand}. May use: body.
+ */
+@NullMarked
+package waypost.core.demand;
+
+import org.jspecify.annotations.NullMarked;

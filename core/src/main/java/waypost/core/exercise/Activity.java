@@ -1,0 +1,56 @@
+package waypost.core.exercise;
+
+import java.util.List;
+
+/** Something a patient may do: an exercise that treats or a test that measures. Both are gated alike. */
+public sealed interface Activity {
+
+    /** Permanent id, lower case with hyphens; titles may change. */
+    String id();
+
+    String title();
+
+    /** At least one; several when the operated limb may play different parts. */
+    List<Role> roles();
+
+    /**
+     * A treatment exercise on a rung of a ladder.
+     *
+     * @param ladder id of the ladder
+     * @param rung place on the ladder, 1 the easiest
+     * @param harder what got harder than on the rung below, in plain words
+     */
+    record Exercise(
+            String id,
+            String title,
+            String ladder,
+            int rung,
+            String harder,
+            Purpose purpose,
+            List<Role> roles,
+            Dose dose,
+            Teaching teaching)
+            implements Activity {
+        public Exercise {
+            roles = checked(id, roles);
+        }
+    }
+
+    /**
+     * A test; what it yields is recorded as readings of {@code measure}.
+     *
+     * @param alternative what to do instead while it is not safe
+     */
+    record Test(String id, String title, String measure, List<Role> roles, String alternative) implements Activity {
+        public Test {
+            roles = checked(id, roles);
+        }
+    }
+
+    private static List<Role> checked(String id, List<Role> roles) {
+        if (roles.isEmpty()) {
+            throw new IllegalArgumentException(id + ": found no role, allowed: at least one");
+        }
+        return List.copyOf(roles);
+    }
+}

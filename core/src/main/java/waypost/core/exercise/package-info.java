@@ -1,0 +1,9 @@
+/**
+ * Describes exercises and tests by what they ask of the body, the ladders they stand on and their usual dose.
+ *
+ * <p>Start at {@link Activity} and {@link Role}. May use: demand, body.
+ */
+@NullMarked
+package waypost.core.exercise;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,84 @@
+package waypost.core.gate;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Role;
+import waypost.core.exercise.RoleKey;
+import waypost.core.measure.Measure;
+import waypost.core.resolved.InForce;
+import waypost.core.resolved.OpeningInForce;
+import waypost.core.resolved.Resolved;
+import waypost.core.time.CourseDay;
+
+/** Judges the roles of exercises and tests for one course. Rules are compiled once; judging is a pure function. */
+public final class Gate {
+
+    private final Map<RoleKey, RoleGate> roles = new LinkedHashMap<>();
+    private final SortedSet<CourseDay> changes = new TreeSet<>();
+
+    private Gate() {}
+
+    /** Compiles the rules of a course for a library of activities. */
+    public static Gate of(Resolved resolved, Collection<Activity> activities, Collection<Measure> measures) {
+        Gate gate = new Gate();
+        RangeNeeded ranges = RangeNeeded.from(measures);
+        for (Activity activity : activities) {
+            for (Role role : activity.roles()) {
+                RoleKey key = new RoleKey(activity.id(), role.name());
+                gate.roles.put(key, RoleGate.compile(key, role, resolved, ranges));
+            }
+        }
+        resolved.limits().stream().flatMap(Gate::changesOf).forEach(gate.changes::add);
+        resolved.openings().values().stream()
+                .flatMap(opening -> opening.needed().stream())
+                .map(OpeningInForce.Needed::from)
+                .forEach(gate.changes::add);
+        return gate;
+    }
+
+    private static Stream<CourseDay> changesOf(InForce<?> limit) {
+        return limit.steps().changes();
+    }
+
+    /** The verdict on one role, with every reason. */
+    public Verdict judge(RoleKey role, Facts facts) {
+        RoleGate found = roles.get(role);
+        if (found == null) {
+            throw new IllegalArgumentException("role: found '" + role + "', allowed: a role of the course's library");
+        }
+        return found.judge(facts);
+    }
+
+    /** Verdicts on the whole library, in its order. */
+    public List<Verdict> judgeAll(Facts facts) {
+        List<Verdict> verdicts = new ArrayList<>(roles.size());
+        for (RoleGate role : roles.values()) {
+            verdicts.add(role.judge(facts));
+        }
+        return verdicts;
+    }
+
+    /** The days on which a rule of this course begins, changes or ends; between two of them every verdict stands. */
+    public SortedSet<CourseDay> changePoints() {
+        return Collections.unmodifiableSortedSet(changes);
+    }
+
+    /** The first day after the facts' day on which the role is open by time alone; empty when time does not open it. */
+    public Optional<CourseDay> opensByTime(RoleKey role, Facts facts) {
+        for (CourseDay day : changes.tailSet(facts.day().plusDays(1))) {
+            if (judge(role, facts.on(day)).kind().isOpen()) {
+                return Optional.of(day);
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,35 @@
+package waypost.core.gate;
+
+import java.util.List;
+import java.util.Optional;
+import waypost.core.exercise.Role;
+import waypost.core.exercise.RoleKey;
+import waypost.core.protocol.Reason;
+import waypost.core.protocol.VerdictKind;
+
+/**
+ * What was decided, derived from its reasons so that it can't contradict them.
+ *
+ * @param reasons every reason found, in the order of the rules; none when simply open
+ * @param reducedTo for "open with a limit": the form that is open
+ */
+public record Verdict(RoleKey role, List<Reason> reasons, Optional<Role> reducedTo) {
+
+    public Verdict {
+        reasons = List.copyOf(reasons);
+    }
+
+    /** The verdict; a reduced form is kept only where it is what is open. */
+    static Verdict of(RoleKey role, List<Reason> reasons, Optional<Role> reduced) {
+        Verdict verdict = new Verdict(role, reasons, Optional.empty());
+        return verdict.kind() == VerdictKind.OPEN_WITH_LIMIT ? new Verdict(role, reasons, reduced) : verdict;
+    }
+
+    public VerdictKind kind() {
+        VerdictKind worst = VerdictKind.OPEN;
+        for (Reason reason : reasons) {
+            worst = worst.worse(reason.kind());
+        }
+        return worst;
+    }
+}

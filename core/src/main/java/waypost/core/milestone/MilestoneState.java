@@ -1,0 +1,13 @@
+package waypost.core.milestone;
+
+/** Where a milestone stands. */
+public enum MilestoneState {
+    MET,
+    /** Met by less than the error of the tool, once: measure again on another day. */
+    PENDING,
+    NOT_MET,
+    OUT_OF_DATE,
+    MISSING,
+    /** There is no valid reading and its test may not be done yet. */
+    TEST_NOT_SAFE_YET
+}

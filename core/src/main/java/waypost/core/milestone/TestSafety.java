@@ -1,0 +1,40 @@
+package waypost.core.milestone;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.RoleKey;
+import waypost.core.gate.Facts;
+import waypost.core.gate.Gate;
+import waypost.core.measure.Measure;
+
+/** Knows which test feeds which measure, and whether the gate lets it be done: tests are gated like exercises. */
+public record TestSafety(Gate gate, Facts facts, List<Activity.Test> tests) {
+
+    public static TestSafety of(Gate gate, Facts facts, Collection<Activity> activities) {
+        List<Activity.Test> tests = activities.stream()
+                .filter(Activity.Test.class::isInstance)
+                .map(Activity.Test.class::cast)
+                .toList();
+        return new TestSafety(gate, facts, tests);
+    }
+
+    /** The milestone as it is, or "test not safe yet" when it lacks a valid reading that may not be taken today. */
+    public Milestone checked(Milestone milestone) {
+        boolean lacksReading =
+                milestone.state() == MilestoneState.MISSING || milestone.state() == MilestoneState.OUT_OF_DATE;
+        Optional<RoleKey> closed =
+                lacksReading ? closedTestOf(milestone.criterion().measure()) : Optional.empty();
+        return closed.map(role -> milestone.notSafeBefore(gate.opensByTime(role, facts)))
+                .orElse(milestone);
+    }
+
+    private Optional<RoleKey> closedTestOf(Measure measure) {
+        return tests.stream()
+                .filter(test -> test.measure().equals(measure.id()))
+                .map(test -> new RoleKey(test.id(), test.roles().get(0).name()))
+                .filter(role -> !gate.judge(role, facts).kind().isOpen())
+                .findFirst();
+    }
+}

@@ -1,0 +1,9 @@
+/**
+ * Reviews milestones: what is met, pending within the tool's error, missing, out of date, or not safe to test yet.
+ *
+ * <p>Start at {@link Review}. May use: gate, protocol, measure, exercise and below. Must not use: course.
+ */
+@NullMarked
+package waypost.core.milestone;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,85 @@
+package waypost.core.protocol;
+
+import java.util.List;
+import java.util.Optional;
+import waypost.core.body.Region;
+import waypost.core.question.Question;
+
+/**
+ * A surgeon's protocol as data.
+ *
+ * @param clock what day 0 is, such as "surgery"
+ * @param source its source statement, shown on its face
+ * @param review "unreviewed", or by whom and when
+ */
+public record Protocol(
+        String id,
+        String title,
+        String version,
+        String clock,
+        String source,
+        String review,
+        Region region,
+        List<Question> questions,
+        List<Phase> phases,
+        List<Criterion> criteria,
+        List<Limit<?>> limits,
+        List<Opening> openings,
+        List<Duty> duties) {
+
+    public Protocol {
+        questions = List.copyOf(questions);
+        phases = List.copyOf(phases);
+        criteria = List.copyOf(criteria);
+        limits = List.copyOf(limits);
+        openings = List.copyOf(openings);
+        duties = List.copyOf(duties);
+        if (phases.isEmpty()) {
+            throw new IllegalArgumentException(id + ": found no phase, allowed: at least one");
+        }
+    }
+
+    /** Title and version, as shown behind a reason. */
+    public String face() {
+        return title + " " + version;
+    }
+
+    public Phase firstPhase() {
+        return phases.get(0);
+    }
+
+    public Phase phase(String phaseId) {
+        return phases.stream()
+                .filter(p -> p.id().equals(phaseId))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("phase: found '" + phaseId + "', allowed: "
+                        + String.join(", ", phases.stream().map(Phase::id).toList())));
+    }
+
+    /** The phase behind this one; empty for the last. */
+    public Optional<Phase> after(Phase phase) {
+        int next = phases.indexOf(phase) + 1;
+        return next < phases.size() ? Optional.of(phases.get(next)) : Optional.empty();
+    }
+
+    /** Whether {@code reached} is {@code wanted} or lies behind it on the way. */
+    public boolean hasReached(String reached, String wanted) {
+        return phases.indexOf(phase(reached)) >= phases.indexOf(phase(wanted));
+    }
+
+    public Criterion criterion(String criterionId) {
+        return criteria.stream()
+                .filter(c -> c.id().equals(criterionId))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("criterion: found '" + criterionId + "', allowed: "
+                        + String.join(", ", criteria.stream().map(Criterion::id).toList())));
+    }
+
+    public Question question(String questionId) {
+        return questions.stream()
+                .filter(q -> q.id().equals(questionId))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("question: found '" + questionId + "', allowed: "
+                        + String.join(", ", questions.stream().map(Question::id).toList())));
+    }
+}

@@ -1,0 +1,58 @@
+package waypost.core.question;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * For each question the values that are still possible. Not stated is all of them: unknown is never taken as "no".
+ *
+ * @param stated by question id; a question that is absent was not stated
+ */
+public record Answers(Map<String, Set<String>> stated) {
+
+    public static final Answers NONE = new Answers(Map.of());
+
+    public Answers {
+        stated = Map.copyOf(stated);
+        stated.forEach((question, values) -> {
+            if (values.isEmpty()) {
+                throw new IllegalArgumentException(
+                        question + ": found no possible value, allowed: at least one, or not stated");
+            }
+        });
+    }
+
+    /** The values of {@code question} that are still possible. */
+    public Set<String> possible(Question question) {
+        Set<String> values = stated.get(question.id());
+        if (values != null) {
+            return values;
+        }
+        return question.usual().map(Set::of).orElseGet(() -> new LinkedHashSet<>(question.valueIds()));
+    }
+
+    /** Whether more than one value is still possible. */
+    public boolean leavesOpen(Question question) {
+        return possible(question).size() > 1;
+    }
+
+    /** Whether a school's default serves because none was chosen. */
+    public boolean usesDefault(Question question) {
+        return question.isSchool() && !stated.containsKey(question.id());
+    }
+
+    /** Refuses an answer to a question that is not asked, or a value that it does not have. */
+    public void checkAgainst(List<Question> questions) {
+        stated.forEach((id, values) -> {
+            Question question = questions.stream()
+                    .filter(q -> q.id().equals(id))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException("answer: found '" + id + "', allowed: "
+                            + String.join(
+                                    ", ", questions.stream().map(Question::id).toList())));
+            values.forEach(question::titleOf);
+        });
+    }
+}

@@ -1,0 +1,9 @@
+/**
+ * Asks what the operation note must tell and keeps the answers that are still possible.
+ *
+ * <p>Start at {@link Answers}. May use: nothing but the JDK.
+ */
+@NullMarked
+package waypost.core.question;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,10 @@
+/**
+ * Counts the days of a course and turns the words of a protocol ("completed week 6", "8 weeks", "month 4") into days.
+ *
+ * <p>Start at {@link CourseDay} and {@link Moment}. May use: nothing but the JDK. Must not read a clock: the date is
+ * always an argument.
+ */
+@NullMarked
+package waypost.core.time;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,87 @@
+package waypost.library.bundle;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.Comparator;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Ladder;
+import waypost.core.measure.Measure;
+import waypost.core.protocol.Protocol;
+import waypost.library.text.Suggestion;
+
+/**
+ * Protocols with the exercises, tests and measures that they were written against. A course is pinned to a bundle, so
+ * that an edited demand never changes a course silently.
+ *
+ * @param hash SHA-256 over every file's name and text, in the order of names
+ */
+public record Bundle(
+        String hash,
+        List<SourceText> sources,
+        List<Measure> measures,
+        List<Ladder> ladders,
+        List<Activity> activities,
+        List<Protocol> protocols) {
+
+    public Bundle {
+        sources = List.copyOf(sources);
+        measures = List.copyOf(measures);
+        ladders = List.copyOf(ladders);
+        activities = List.copyOf(activities);
+        protocols = List.copyOf(protocols);
+    }
+
+    /**
+     * Reads a bundle.
+     *
+     * @throws waypost.library.text.RefusedException with every problem in every file
+     */
+    public static Bundle read(List<SourceText> sources) {
+        List<SourceText> sorted =
+                sources.stream().sorted(Comparator.comparing(SourceText::file)).toList();
+        return new BundleReader().read(sorted, hashOf(sorted));
+    }
+
+    private static String hashOf(List<SourceText> sources) {
+        try {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            for (SourceText source : sources) {
+                digest.update(source.file().getBytes(StandardCharsets.UTF_8));
+                digest.update((byte) 0);
+                digest.update(source.text().getBytes(StandardCharsets.UTF_8));
+                digest.update((byte) 0);
+            }
+            return HexFormat.of().formatHex(digest.digest());
+        } catch (NoSuchAlgorithmException missing) {
+            throw new IllegalStateException("SHA-256 is part of every Java platform", missing);
+        }
+    }
+
+    public Protocol protocol(String id) {
+        return protocols.stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("protocol: "
+                        + Suggestion.oneOf(
+                                id, protocols.stream().map(Protocol::id).toList())));
+    }
+
+    public Measure measure(String id) {
+        return findMeasure(id)
+                .orElseThrow(() -> new IllegalArgumentException("measure: "
+                        + Suggestion.oneOf(
+                                id, measures.stream().map(Measure::id).toList())));
+    }
+
+    public Optional<Measure> findMeasure(String id) {
+        return measures.stream().filter(m -> m.id().equals(id)).findFirst();
+    }
+
+    public Optional<Activity> findActivity(String id) {
+        return activities.stream().filter(a -> a.id().equals(id)).findFirst();
+    }
+}

@@ -1,0 +1,105 @@
+package waypost.library.bundle;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Ladder;
+import waypost.core.measure.Measure;
+import waypost.library.text.Document;
+import waypost.library.text.Problem;
+import waypost.library.text.RefusedException;
+import waypost.library.text.SchemaCheck;
+import waypost.library.text.StrictYaml;
+import waypost.library.text.Suggestion;
+
+/** Reads the files of a bundle in the order in which they build on each other, and gathers the problems of all. */
+final class BundleReader {
+
+    private static final List<String> KINDS = List.of("measures", "exercises", "protocol", "supplement");
+
+    private final List<Problem> problems = new ArrayList<>();
+    private final Map<String, Measure> measures = new LinkedHashMap<>();
+    private final Map<String, Ladder> ladders = new LinkedHashMap<>();
+    private final Map<String, Activity> activities = new LinkedHashMap<>();
+    private final Map<String, ProtocolParts> protocols = new LinkedHashMap<>();
+
+    Bundle read(List<SourceText> sources, String hash) {
+        Map<String, List<Document>> byKind = new LinkedHashMap<>();
+        KINDS.forEach(kind -> byKind.put(kind, new ArrayList<>()));
+        for (SourceText source : sources) {
+            gathering(() -> open(source, byKind));
+        }
+        ExerciseReader exercises = new ExerciseReader(measures, ladders, activities);
+        each(byKind, "measures", d -> new MeasureReader(measures).read(d.top()));
+        each(byKind, "exercises", d -> exercises.read(d.top()));
+        each(byKind, "protocol", d -> {
+            ProtocolParts parts = new ProtocolParts(d.top(), measures);
+            protocols.put(d.top().text("protocol"), parts);
+        });
+        each(byKind, "supplement", d -> {
+            exercises.read(d.top());
+            supplemented(d).addRules(d.top());
+        });
+        protocols.values().forEach(parts -> parts.checkReferences(activities));
+        byKind.values().forEach(documents -> documents.forEach(this::gatherRemaining));
+        if (!problems.isEmpty()) {
+            throw new RefusedException(problems.stream().distinct().toList());
+        }
+        return new Bundle(
+                hash,
+                sources,
+                List.copyOf(measures.values()),
+                List.copyOf(ladders.values()),
+                List.copyOf(activities.values()),
+                protocols.values().stream().map(ProtocolParts::whole).toList());
+    }
+
+    private void open(SourceText source, Map<String, List<Document>> byKind) {
+        Document document = StrictYaml.read(source.file(), source.text());
+        String kind =
+                KINDS.stream().filter(k -> document.top().has(k)).findFirst().orElse("");
+        if (kind.isEmpty()) {
+            document.top()
+                    .problem("found none of the keys that tell a file's kind, allowed: " + String.join(", ", KINDS));
+            document.refuseIfAnyProblem();
+        }
+        SchemaCheck.of(kind + "-file").check(document);
+        byKind.getOrDefault(kind, new ArrayList<>()).add(document);
+    }
+
+    private ProtocolParts supplemented(Document supplement) {
+        return supplement.top().at("to").as(id -> {
+            ProtocolParts parts = protocols.get(id);
+            if (parts == null) {
+                throw new IllegalArgumentException(Suggestion.oneOf(id, protocols.keySet()));
+            }
+            return parts;
+        });
+    }
+
+    private interface DocumentReader {
+        void read(Document document);
+    }
+
+    private void each(Map<String, List<Document>> byKind, String kind, DocumentReader reader) {
+        byKind.getOrDefault(kind, List.of())
+                .forEach(document -> document.top().tried(top -> {
+                    reader.read(document);
+                    return top;
+                }));
+    }
+
+    private void gathering(Runnable reading) {
+        try {
+            reading.run();
+        } catch (RefusedException refused) {
+            problems.addAll(refused.problems());
+        }
+    }
+
+    private void gatherRemaining(Document document) {
+        problems.addAll(document.problems());
+    }
+}

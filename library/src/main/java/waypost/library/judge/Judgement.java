@@ -1,0 +1,158 @@
+package waypost.library.judge;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import waypost.core.course.DutyStatus;
+import waypost.core.course.Precaution;
+import waypost.core.course.Standing;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Role;
+import waypost.core.gate.Verdict;
+import waypost.core.milestone.Milestone;
+import waypost.core.protocol.Reason;
+import waypost.core.question.Question;
+import waypost.core.time.CourseDay;
+import waypost.library.bundle.Bundle;
+import waypost.library.words.Dates;
+import waypost.library.words.MilestoneWords;
+import waypost.library.words.PrecautionWords;
+import waypost.library.words.Said;
+import waypost.library.words.Terms;
+import waypost.library.words.Words;
+
+/** A standing in words: the shape of judge's JSON, whose keys are fixed and documented in docs/formats/judge.md. */
+public record Judgement(
+        String course,
+        String on,
+        int day,
+        String counted,
+        String phase,
+        String protocol,
+        String review,
+        List<Asked> unanswered,
+        List<Kept> precautions,
+        List<Due> duties,
+        Optional<Next> next,
+        List<Judged> verdicts) {
+
+    /** A question that the operation note leaves open. */
+    public record Asked(String question, String ask) {}
+
+    /** A precaution in force. */
+    public record Kept(String rule, String says, Optional<String> until, String source) {}
+
+    /** A duty in force. */
+    public record Due(String rule, String says, boolean overdue) {}
+
+    /** What stands before the next phase. */
+    public record Next(String phase, String earliest, boolean timeReached, boolean ready, List<Post> milestones) {}
+
+    /** A milestone. */
+    public record Post(String milestone, String title, String state, String says) {}
+
+    /** A verdict on one role. */
+    public record Judged(
+            String activity,
+            String role,
+            String title,
+            String verdict,
+            Optional<String> opensByTime,
+            List<Given> reasons) {}
+
+    /** A reason. */
+    public record Given(String kind, String says, String change, String source) {}
+
+    public static Judgement of(String courseId, Standing standing, Bundle bundle) {
+        Words words = Words.of(standing.course().resolved());
+        LocalDate dayZero = standing.course().resolved().dayZero();
+        return new Judgement(
+                courseId,
+                standing.date().toString(),
+                standing.day().number(),
+                Dates.bothCountings(standing.day()),
+                standing.phase().id(),
+                standing.course().resolved().protocol().face(),
+                standing.course().resolved().protocol().review(),
+                standing.course().resolved().unanswered().stream()
+                        .map(Judgement::asked)
+                        .toList(),
+                standing.precautions().stream()
+                        .map(p -> kept(p, words, dayZero))
+                        .toList(),
+                standing.duties().stream().map(d -> due(d, words)).toList(),
+                standing.next()
+                        .map(next -> new Next(
+                                next.phase().id(),
+                                next.earliest().dateFrom(dayZero).toString(),
+                                next.timeReached(),
+                                next.ready(),
+                                next.milestones().stream()
+                                        .map(m -> post(m, words))
+                                        .toList())),
+                standing.verdicts().stream()
+                        .map(v -> judged(v, standing, bundle, words))
+                        .toList());
+    }
+
+    private static Asked asked(Question question) {
+        return new Asked(question.id(), question.prompt());
+    }
+
+    private static Kept kept(Precaution<?> precaution, Words words, LocalDate dayZero) {
+        Optional<CourseDay> until = precaution.step().window().until();
+        return new Kept(
+                precaution.limit().limit().head().id(),
+                PrecautionWords.say(precaution),
+                until.map(day -> day.dateFrom(dayZero).toString()),
+                words.source(precaution.limit().from()));
+    }
+
+    private static Due due(DutyStatus duty, Words words) {
+        if (duty instanceof DutyStatus.Worn worn) {
+            return new Due(
+                    worn.from().ruleId(),
+                    worn.from().title() + ": " + worn.setting() + ". " + words.until(worn.until()),
+                    false);
+        }
+        DutyStatus.Due due = (DutyStatus.Due) duty;
+        String state = due.milestone().isMet()
+                ? "met"
+                : due.overdue() ? "overdue: " + due.duty().otherwise() : "due";
+        return new Due(
+                due.from().ruleId(),
+                due.from().title() + ", by " + words.dates().say(due.by()) + ": " + state,
+                due.overdue());
+    }
+
+    private static Post post(Milestone milestone, Words words) {
+        return new Post(
+                milestone.criterion().id(),
+                milestone.criterion().title(),
+                MilestoneWords.state(milestone.state()),
+                new MilestoneWords(words.dates()).say(milestone));
+    }
+
+    private static Judged judged(Verdict verdict, Standing standing, Bundle bundle, Words words) {
+        Activity activity = bundle.findActivity(verdict.role().activity()).orElseThrow();
+        String role = activity.roles().stream()
+                .filter(r -> r.name().equals(verdict.role().role()))
+                .map(Role::title)
+                .findFirst()
+                .orElseThrow();
+        Optional<CourseDay> opens = verdict.kind().isOpen() ? Optional.empty() : standing.opensByTime(verdict.role());
+        return new Judged(
+                verdict.role().activity(),
+                verdict.role().role(),
+                activity.title() + ", " + role,
+                Terms.verdict(verdict.kind()),
+                opens.map(day ->
+                        day.dateFrom(standing.course().resolved().dayZero()).toString()),
+                verdict.reasons().stream().map(r -> given(r, words)).toList());
+    }
+
+    private static Given given(Reason reason, Words words) {
+        Said said = words.say(reason);
+        return new Given(Terms.verdict(reason.kind()), said.sentence(), said.change(), said.source());
+    }
+}

@@ -1,0 +1,36 @@
+# Building, starting, counting.
+
+build_app() {
+    step "building Waypost (the first time takes a few minutes)"
+    mvn -q -B --no-transfer-progress -DskipTests package || stop_with "the build failed; the lines above say where"
+}
+
+build_library() {
+    [ -d library/target/classes ] && [ -f library/target/classpath ] &&
+        [ -z "$(find core/src/main library -newer library/target/classpath -not -path '*/target/*' -type f | head -n 1)" ] &&
+        return
+    step "building the library" >&2
+    mvn -q -B --no-transfer-progress -pl library -am package -DskipTests \
+        org.apache.maven.plugins:maven-dependency-plugin:build-classpath \
+        -Dmdep.outputFile=target/classpath -Dmdep.includeScope=runtime
+}
+
+library_classpath() {
+    echo "$PWD/core/target/classes:$PWD/library/target/classes:$(cat library/target/classpath)"
+}
+
+run_app() {
+    java -XX:TieredStopAtLevel="${WAYPOST_TIER:-4}" -jar app/target/waypost-app-*-exec.jar
+}
+
+lines_of() {
+    git ls-files -- "$@" | tr '\n' '\0' | xargs -0 -r cat | grep -cvE '^[[:space:]]*$' || true
+}
+
+count_lines() {
+    local main tests
+    main=$(lines_of '*src/main/*.java' '*src/main/*.html' '*src/main/*.xml' '*src/main/*.css' '*src/main/*.js' '*src/main/*.sql')
+    tests=$(lines_of '*src/test/*.java')
+    step "code $main lines, tests $tests lines: tests are $((100 * tests / (tests + main + 1))) % of both"
+    echo "  library data: $(lines_of 'library/*.yaml') lines"
+}
