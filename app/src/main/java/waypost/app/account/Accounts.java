@@ -85,14 +85,14 @@ public class Accounts implements UserDetailsService {
     /** Whether the secret is good, and whether it sets up the clinic. */
     public boolean setsUpClinic(String secret) {
         InvitationRow invitation = mapper.findInvitation(hashed(secret)).orElseThrow(NotFoundException::new);
-        return invitation.accountId().isEmpty();
+        return invitation.account().isEmpty();
     }
 
     /** Uses a link to set an invited account's password. */
     @Transactional
     public void setPassword(String secret, String password) {
         InvitationRow invitation = mapper.findInvitation(hashed(secret)).orElseThrow(NotFoundException::new);
-        UUID account = invitation.accountId().orElseThrow(NotFoundException::new);
+        UUID account = invitation.account().orElseThrow(NotFoundException::new);
         String hash = passwords.hash(password);
         use(secret);
         mapper.updatePassword(account, hash);

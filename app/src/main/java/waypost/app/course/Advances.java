@@ -9,6 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
 import waypost.app.entry.FormProblem;
+import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.core.course.NextPhase;
@@ -23,10 +24,12 @@ public class Advances {
 
     private final CourseWriteMapper mapper;
     private final CourseLoader loader;
+    private final ClinicClock clock;
 
-    Advances(CourseWriteMapper mapper, CourseLoader loader) {
+    Advances(CourseWriteMapper mapper, CourseLoader loader, ClinicClock clock) {
         this.mapper = mapper;
         this.loader = loader;
+        this.clock = clock;
     }
 
     /** What is shown and signed. */
@@ -75,7 +78,8 @@ public class Advances {
     }
 
     private void write(Staff staff, UUID courseId, Offer offer, LocalDate today) {
-        Signature signature = Signature.of(courseId, Signature.Kind.ADVANCE, offer.wording(), offer.evidence(), staff);
+        Signature signature =
+                Signature.of(courseId, Signature.Kind.ADVANCE, offer.wording(), offer.evidence(), staff, clock.now());
         try {
             mapper.insertSignature(signature);
             mapper.insertAdvance(

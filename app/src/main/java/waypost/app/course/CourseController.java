@@ -18,6 +18,7 @@ import waypost.app.store.LoadedCourse;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.exercise.RoleKey;
+import waypost.library.words.SignWords;
 
 /** A course's way: precautions, ladders of signs, an opened rung, on any date. */
 @Controller
@@ -60,7 +61,7 @@ class CourseController {
         model.addAttribute("head", heads.head(course, standing, today));
         model.addAttribute("ladders", pages.ladders(course, standing));
         model.addAttribute("panel", rung.map(key -> pages.panel(course, standing, key)));
-        model.addAttribute("today", today);
+        model.addAttribute("said", SignWords.date(standing.date()));
         model.addAttribute("outlook", outlook);
         return "course/way";
     }

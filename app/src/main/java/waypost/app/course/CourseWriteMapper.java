@@ -1,5 +1,6 @@
 package waypost.app.course;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
@@ -35,8 +36,8 @@ interface CourseWriteMapper {
     boolean courseExists(UUID id, UUID clinicId);
 
     @Insert("""
-            insert into signature (id, course_id, kind, wording, evidence, evidence_hash, signed_by)
-            values (#{id}, #{courseId}, #{kind}, #{wording}, #{evidence}, #{evidenceHash}, #{signedBy})
+            insert into signature (id, course_id, kind, wording, evidence, evidence_hash, signed_by, signed_at)
+            values (#{id}, #{courseId}, #{kind}, #{wording}, #{evidence}, #{evidenceHash}, #{signedBy}, #{signedAt})
             """)
     int insertSignature(Signature signature);
 
@@ -60,11 +61,11 @@ interface CourseWriteMapper {
     int insertAdvance(UUID id, UUID courseId, String phase, LocalDate fromDate, UUID signatureId);
 
     @Insert("""
-            insert into hold (id, course_id, why, from_date, review_on, placed_by)
-            values (#{id}, #{courseId}, #{why}, #{fromDate}, #{reviewOn}, #{by})
+            insert into hold (id, course_id, why, from_date, review_on, placed_by, placed_at)
+            values (#{id}, #{courseId}, #{wanted.why}, #{wanted.from}, #{wanted.reviewOn}, #{by}, #{at})
             on conflict (id) do nothing
             """)
-    int insertHold(UUID id, UUID courseId, String why, LocalDate fromDate, LocalDate reviewOn, UUID by);
+    int insertHold(UUID id, UUID courseId, @Param("wanted") Holds.Wanted wanted, UUID by, Instant at);
 
     @Insert("""
             insert into hold_end (hold_id, ended_on, why, signature_id)

@@ -7,6 +7,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
 import waypost.app.entry.FormProblem;
+import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.HoldRow;
 import waypost.app.store.LoadedCourse;
@@ -19,10 +20,12 @@ public class Holds {
 
     private final CourseWriteMapper mapper;
     private final CourseLoader loader;
+    private final ClinicClock clock;
 
-    Holds(CourseWriteMapper mapper, CourseLoader loader) {
+    Holds(CourseWriteMapper mapper, CourseLoader loader, ClinicClock clock) {
         this.mapper = mapper;
         this.loader = loader;
+        this.clock = clock;
     }
 
     /** A hold as it is asked for. */
@@ -38,7 +41,7 @@ public class Holds {
                     "reviewOn",
                     "Found " + Dates.say(wanted.reviewOn()) + ", allowed: " + Dates.say(wanted.from()) + " or later.");
         }
-        mapper.insertHold(wanted.id(), courseId, wanted.why().strip(), wanted.from(), wanted.reviewOn(), staff.id());
+        mapper.insertHold(wanted.id(), courseId, wanted, staff.id(), clock.now());
     }
 
     /** Ends a hold. */
@@ -50,12 +53,17 @@ public class Holds {
                 .findFirst()
                 .orElseThrow(NotFoundException::new);
         checkWhy(why);
-        if (hold.endedOn().isPresent()) {
+        if (hold.ended().isPresent()) {
             return;
         }
         String evidence = "Hold since " + Dates.say(hold.fromDate()) + ": " + hold.why() + "\nCleared: " + why.strip();
         Signature signature = Signature.of(
-                courseId, Signature.Kind.HOLD_END, "The hold ends on " + Dates.say(today) + ".", evidence, staff);
+                courseId,
+                Signature.Kind.HOLD_END,
+                "The hold ends on " + Dates.say(today) + ".",
+                evidence,
+                staff,
+                clock.now());
         try {
             mapper.insertSignature(signature);
             mapper.insertHoldEnd(holdId, today, why.strip(), signature.id());

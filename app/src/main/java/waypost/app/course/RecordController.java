@@ -1,7 +1,6 @@
 package waypost.app.course;
 
 import java.time.LocalDate;
-import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -38,9 +37,10 @@ class RecordController {
         LocalDate today = clock.today(staff);
         LoadedCourse course = loader.load(staff.clinicId(), id);
         readLog.saw(staff, id, "record");
-        List<RecordMapper.Happened> happened = mapper.find(id, staff.zone());
+        RecordPage page = RecordPage.of(
+                mapper.findNoted(id, staff.zone()), mapper.findEntered(id, staff.zone()), course.bundle());
         model.addAttribute("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today));
-        model.addAttribute("happened", happened);
+        model.addAttribute("page", page);
         return "course/record";
     }
 }

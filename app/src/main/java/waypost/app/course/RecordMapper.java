@@ -1,5 +1,7 @@
 package waypost.app.course;
 
+import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.UUID;
@@ -9,31 +11,46 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 interface RecordMapper {
 
-    /** Something that happened, in the clinic's time. */
-    record Happened(LocalDateTime at, String who, String what, String detail, String hash) {}
+    /** Something that was signed or placed, in the clinic's time. */
+    record Noted(LocalDateTime at, String who, String what, String detail, String hash) {}
+
+    /** A reading as it was entered, whether it still stands or not. */
+    record Entered(
+            LocalDateTime at,
+            String who,
+            String measure,
+            String side,
+            String mode,
+            BigDecimal value,
+            LocalDate measuredOn,
+            boolean strict,
+            boolean withdrawn,
+            boolean correction,
+            String why) {}
 
     @Select("""
-            select h.at at time zone #{zone} as at, a.display_name as who, h.what, h.detail, h.hash
+            select n.at at time zone #{zone} as at, a.display_name as who, n.what, n.detail, n.hash
               from (
                 select signed_at as at, signed_by as account_id, wording as what, evidence as detail,
                        evidence_hash as hash
                   from signature where course_id = #{courseId}
                 union all
-                select entered_at, entered_by,
-                       case when withdrawn then 'Reading withdrawn'
-                            when replaces is not null then 'Reading corrected'
-                            else 'Reading' end,
-                       measure || ' ' || lower(side) || ' ' || lower(mode) || ' ' || value || ' on ' || measured_on
-                         || case when strict then '' else ' (compensated)' end
-                         || case when why = '' then '' else ': ' || why end, ''
-                  from reading where course_id = #{courseId}
-                union all
                 select placed_at, placed_by, 'Hold placed', why || ', review on ' || review_on, ''
                   from hold where course_id = #{courseId}
-              ) h
-              join account a on a.id = h.account_id
-             order by h.at desc
-             limit 500
+              ) n
+              join account a on a.id = n.account_id
+             order by n.at desc
             """)
-    List<Happened> find(UUID courseId, String zone);
+    List<Noted> findNoted(UUID courseId, String zone);
+
+    @Select("""
+            select r.entered_at at time zone #{zone} as at, a.display_name as who, r.measure, r.side, r.mode, r.value,
+                   r.measured_on, r.strict, r.withdrawn, r.replaces is not null as correction, r.why
+              from reading r
+              join account a on a.id = r.entered_by
+             where r.course_id = #{courseId}
+             order by r.entered_at desc, r.measured_on desc, r.measure
+             limit 1000
+            """)
+    List<Entered> findEntered(UUID courseId, String zone);
 }

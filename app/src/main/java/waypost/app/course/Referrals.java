@@ -10,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
+import waypost.app.shell.ClinicClock;
 import waypost.app.store.Bundles;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
@@ -25,9 +26,11 @@ public class Referrals {
     private final CourseWriteMapper mapper;
     private final Bundles bundles;
     private final CourseLoader loader;
+    private final ClinicClock clock;
 
-    Referrals(CourseWriteMapper mapper, Bundles bundles, CourseLoader loader) {
+    Referrals(CourseWriteMapper mapper, Bundles bundles, CourseLoader loader, ClinicClock clock) {
         this.mapper = mapper;
+        this.clock = clock;
         this.bundles = bundles;
         this.loader = loader;
     }
@@ -150,7 +153,8 @@ public class Referrals {
                         ? "The referral changes as shown: " + referral.why()
                         : "The referral as read back.",
                 ReferralWords.evidence(lines),
-                staff);
+                staff,
+                clock.now());
         mapper.insertSignature(signature);
         mapper.insertStatement(
                 UUID.randomUUID(),

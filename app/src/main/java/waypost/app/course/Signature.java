@@ -3,12 +3,13 @@ package waypost.app.course;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.Instant;
 import java.util.HexFormat;
 import java.util.UUID;
 import waypost.app.account.Staff;
 
 /** What somebody puts their name to: the wording, and the evidence that was shown. */
-record Signature(UUID id, UUID courseId, Kind kind, String wording, String evidence, UUID signedBy) {
+record Signature(UUID id, UUID courseId, Kind kind, String wording, String evidence, UUID signedBy, Instant signedAt) {
 
     enum Kind {
         REFERRAL,
@@ -17,8 +18,8 @@ record Signature(UUID id, UUID courseId, Kind kind, String wording, String evide
         HOLD_END
     }
 
-    static Signature of(UUID courseId, Kind kind, String wording, String evidence, Staff by) {
-        return new Signature(UUID.randomUUID(), courseId, kind, wording, evidence, by.id());
+    static Signature of(UUID courseId, Kind kind, String wording, String evidence, Staff by, Instant at) {
+        return new Signature(UUID.randomUUID(), courseId, kind, wording, evidence, by.id(), at);
     }
 
     /** SHA-256 over the wording and the evidence. */

@@ -1,6 +1,7 @@
 package waypost.app.measure;
 
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -20,4 +21,5 @@ record NewReading(
         BigDecimal value,
         LocalDate measuredOn,
         boolean strict,
-        UUID enteredBy) {}
+        UUID enteredBy,
+        Instant enteredAt) {}

@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
+import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.NotFoundException;
@@ -27,9 +28,11 @@ public class ReadingEntry {
 
     private final ReadingMapper mapper;
     private final CourseLoader loader;
+    private final ClinicClock clock;
 
-    ReadingEntry(ReadingMapper mapper, CourseLoader loader) {
+    ReadingEntry(ReadingMapper mapper, CourseLoader loader, ClinicClock clock) {
         this.mapper = mapper;
+        this.clock = clock;
         this.loader = loader;
     }
 
@@ -53,7 +56,8 @@ public class ReadingEntry {
                 BigDecimal.valueOf(amount.value()),
                 date,
                 form.strict(),
-                staff.id())));
+                staff.id(),
+                clock.now())));
     }
 
     /** One form may write several readings; each gets an id of its own that the form's id determines. */
@@ -87,7 +91,8 @@ public class ReadingEntry {
                     value,
                     old.measuredOn(),
                     old.strict(),
-                    staff.id()));
+                    staff.id(),
+                    clock.now()));
         } catch (DuplicateKeyException correctedMeanwhile) {
             throw new FormProblem(
                     "why", "Somebody else corrected this reading a moment ago. Look at it again; nothing was written.");

@@ -8,9 +8,9 @@ interface ReadingMapper {
 
     @Insert("""
             insert into reading (id, course_id, replaces, withdrawn, why, measure, side, mode, value, measured_on,
-                                 strict, entered_by)
+                                 strict, entered_by, entered_at)
             values (#{id}, #{courseId}, #{replaces}, #{withdrawn}, #{why}, #{measure}, #{side}, #{mode}, #{value},
-                    #{measuredOn}, #{strict}, #{enteredBy})
+                    #{measuredOn}, #{strict}, #{enteredBy}, #{enteredAt})
             on conflict (id) do nothing
             """)
     int insert(NewReading reading);

@@ -85,7 +85,7 @@ public class CourseLoader {
                         .map(a -> new SignedPhase(a.phase(), a.fromDate()))
                         .toList(),
                 holds.stream()
-                        .map(h -> new Hold(h.why(), h.fromDate(), h.reviewOn(), h.endedOn(), h.placedBy()))
+                        .map(h -> new Hold(h.why(), h.fromDate(), h.reviewOn(), h.ended(), h.placedBy()))
                         .toList());
         return new LoadedCourse(
                 row, bundle, Course.of(resolved, bundle.activities(), bundle.measures(), history), readings, holds);

@@ -3,6 +3,7 @@ package waypost.app.store;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A hold, with its end if it was lifted. */
 public record HoldRow(
@@ -11,5 +12,11 @@ public record HoldRow(
         String why,
         LocalDate fromDate,
         LocalDate reviewOn,
-        Optional<LocalDate> endedOn,
-        String placedBy) {}
+        @Nullable LocalDate endedOn,
+        String placedBy) {
+
+    /** The first day on which it no longer holds. */
+    public Optional<LocalDate> ended() {
+        return Optional.ofNullable(endedOn);
+    }
+}

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** An appointment in the clinic's time, with the date of the patient's visit before it. */
 record AppointmentRow(
@@ -13,4 +14,10 @@ record AppointmentRow(
         AppointmentState state,
         boolean walkIn,
         int version,
-        Optional<LocalDate> before) {}
+        @Nullable LocalDate before) {
+
+    /** The date of the visit before this one. */
+    Optional<LocalDate> lastVisit() {
+        return Optional.ofNullable(before);
+    }
+}

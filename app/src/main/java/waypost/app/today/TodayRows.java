@@ -53,7 +53,7 @@ class TodayRows {
                 course.row().patientName(),
                 CourseHeads.operation(course),
                 Integer.toString(number),
-                Dates.bothCountings(standing.day()),
+                Dates.bothCountingsShort(standing.day()),
                 strip(course, standing),
                 opened(appointment, course, standing),
                 due(standing),
@@ -74,7 +74,7 @@ class TodayRows {
     }
 
     private static String nextGate(NextPhase next) {
-        return next.met() + " of " + next.milestones().size() + " posts met";
+        return next.met() + " of " + next.milestones().size() + " met";
     }
 
     private static int x(int day) {
@@ -82,7 +82,7 @@ class TodayRows {
     }
 
     private static String opened(AppointmentRow appointment, LoadedCourse course, Standing standing) {
-        Optional<LocalDate> before = appointment.before();
+        Optional<LocalDate> before = appointment.lastVisit();
         if (before.isEmpty()) {
             return "first visit";
         }

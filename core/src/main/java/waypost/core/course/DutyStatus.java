@@ -2,6 +2,7 @@ package waypost.core.course;
 
 import java.util.Optional;
 import waypost.core.milestone.Milestone;
+import waypost.core.milestone.MilestoneState;
 import waypost.core.protocol.Duty;
 import waypost.core.protocol.Provenance;
 import waypost.core.time.CourseDay;
@@ -19,9 +20,11 @@ public sealed interface DutyStatus {
     record Due(Duty.Reach duty, Provenance from, CourseDay by, CourseDay today, Milestone milestone)
             implements DutyStatus {
 
-        /** Overdue is as loud as too early. */
+        /** Overdue is as loud as too early; a reading that is pending or merely old is not yet a failure to reach. */
         public boolean overdue() {
-            return !milestone.isMet() && !today.isBefore(by);
+            MilestoneState state = milestone.state();
+            boolean lacking = state == MilestoneState.NOT_MET || state == MilestoneState.MISSING;
+            return lacking && !today.isBefore(by);
         }
     }
 }

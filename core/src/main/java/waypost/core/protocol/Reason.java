@@ -21,6 +21,11 @@ public sealed interface Reason {
     /** The verdict that this reason alone would give. */
     VerdictKind kind();
 
+    /** The day on which time alone changes this reason, if one is written. */
+    default Optional<CourseDay> changesOn() {
+        return Optional.empty();
+    }
+
     <R> R accept(Visitor<R> visitor);
 
     /** An arc leaves what a {@link MotionLimit} allows. */
@@ -30,6 +35,11 @@ public sealed interface Reason {
         @Override
         public VerdictKind kind() {
             return VerdictKind.limitedIf(reducible);
+        }
+
+        @Override
+        public Optional<CourseDay> changesOn() {
+            return until;
         }
 
         @Override
@@ -48,6 +58,11 @@ public sealed interface Reason {
         }
 
         @Override
+        public Optional<CourseDay> changesOn() {
+            return until;
+        }
+
+        @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.loading(this);
         }
@@ -59,6 +74,11 @@ public sealed interface Reason {
         @Override
         public VerdictKind kind() {
             return VerdictKind.BARRED;
+        }
+
+        @Override
+        public Optional<CourseDay> changesOn() {
+            return until;
         }
 
         @Override
@@ -77,6 +97,11 @@ public sealed interface Reason {
         }
 
         @Override
+        public Optional<CourseDay> changesOn() {
+            return until;
+        }
+
+        @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.bearing(this);
         }
@@ -88,6 +113,11 @@ public sealed interface Reason {
         @Override
         public VerdictKind kind() {
             return VerdictKind.BARRED;
+        }
+
+        @Override
+        public Optional<CourseDay> changesOn() {
+            return until;
         }
 
         @Override
@@ -127,6 +157,11 @@ public sealed interface Reason {
         @Override
         public VerdictKind kind() {
             return VerdictKind.NOT_YET;
+        }
+
+        @Override
+        public Optional<CourseDay> changesOn() {
+            return Optional.of(opens);
         }
 
         @Override

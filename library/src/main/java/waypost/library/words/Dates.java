@@ -35,6 +35,15 @@ public record Dates(LocalDate dayZero) {
                 + day.runningWeek().getAsInt();
     }
 
+    /** Both countings, short: "7 wk 3 d · week 8"; before day 0 "12 d before". */
+    public static String bothCountingsShort(CourseDay day) {
+        if (day.number() < 0) {
+            return -day.number() + " d before";
+        }
+        return day.weeksCompleted() + " wk " + day.daysBeyondWeeks() + " d · week "
+                + day.runningWeek().getAsInt();
+    }
+
     private static String weeks(int weeks) {
         return weeks == 1 ? "1 week" : weeks + " weeks";
     }

@@ -2,6 +2,7 @@ package waypost.library.words;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -47,13 +48,17 @@ public final class SignWords {
                 return "needs " + Terms.degrees(range.needed());
             }
             if (reason instanceof Reason.PhaseNotSigned phase) {
-                return "phase " + phase.wanted().title();
+                return "phase: " + phase.wanted().title();
             }
             if (reason instanceof Reason.MilestoneNotMet) {
                 return "milestone";
             }
         }
-        return "";
+        Optional<CourseDay> last =
+                verdict.reasons().stream().flatMap(r -> r.changesOn().stream()).max(Comparator.naturalOrder());
+        return last.map(day -> "until "
+                        + date(day.dateFrom(standing.course().resolved().dayZero())))
+                .orElse("");
     }
 
     /** Such as "Mon 7 Apr". */

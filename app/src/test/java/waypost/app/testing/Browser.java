@@ -1,0 +1,164 @@
+package waypost.app.testing;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.logging.Level;
+import org.openqa.selenium.By;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.logging.LogEntry;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.logging.LoggingPreferences;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+import waypost.app.account.Passwords;
+
+/** A headless browser on the running application. Closing it fails on any policy violation or script error. */
+public final class Browser implements AutoCloseable {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(15);
+
+    private final ChromeDriver driver;
+    private final String address = RunningWaypost.get().address();
+
+    public Browser() {
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--lang=en-GB",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--disable-dev-shm-usage",
+                "--user-data-dir=" + freshFolder());
+        LoggingPreferences logs = new LoggingPreferences();
+        logs.enable(LogType.BROWSER, Level.ALL);
+        options.setCapability("goog:loggingPrefs", logs);
+        ChromeDriverService service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(new java.io.File("/usr/bin/chromedriver"))
+                .build();
+        driver = new ChromeDriver(service, options);
+        size(1280, 800);
+    }
+
+    private static Path freshFolder() {
+        try {
+            return Files.createTempDirectory("waypost-browser");
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    public ChromeDriver driver() {
+        return driver;
+    }
+
+    /** Sets the exact viewport. */
+    public Browser size(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+        return this;
+    }
+
+    public Browser open(String path) {
+        driver.get(address + path);
+        return this;
+    }
+
+    public Browser signIn(String name) {
+        open("/sign-in");
+        type("name", name);
+        type("password", Passwords.DEMO);
+        press("Sign in");
+        waitFor(By.cssSelector("form.who"));
+        return this;
+    }
+
+    public void type(String field, String text) {
+        WebElement element = waitFor(By.cssSelector("main [name='" + field + "']"));
+        element.clear();
+        element.sendKeys(text);
+    }
+
+    /** Sets a date field, which has no plain text of its own. */
+    public void date(String field, String isoDate) {
+        WebElement element = waitFor(By.cssSelector("main [name='" + field + "']"));
+        driver.executeScript("arguments[0].value = arguments[1]", element, isoDate);
+    }
+
+    public void choose(String field, String value) {
+        waitFor(By.cssSelector("main [name='" + field + "'] option[value='" + value + "']"))
+                .click();
+    }
+
+    public void tick(String field, String value) {
+        waitFor(By.cssSelector("main [name='" + field + "'][value='" + value + "']"))
+                .click();
+    }
+
+    /** Presses the button, or follows the link, that says this. */
+    public void press(String words) {
+        waitFor(By.xpath("//main//button[normalize-space()=\"" + words + "\"] | //a[contains(normalize-space(),\""
+                        + words + "\")]"))
+                .click();
+    }
+
+    public WebElement waitFor(By what) {
+        return new WebDriverWait(driver, PATIENCE).until(ExpectedConditions.visibilityOfElementLocated(what));
+    }
+
+    public void waitForText(String text) {
+        new WebDriverWait(driver, PATIENCE)
+                .until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("body"), text));
+    }
+
+    public String text() {
+        return driver.findElement(By.tagName("main")).getText();
+    }
+
+    /** Writes what is seen to a PNG file. */
+    public void picture(Path file) {
+        try {
+            Files.createDirectories(file.getParent());
+            Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    /** Everything the browser complained about, but for answers that a test provoked on purpose (4xx). */
+    public List<String> complaints() {
+        return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+                .filter(entry -> entry.getLevel().intValue() >= Level.WARNING.intValue())
+                .map(LogEntry::getMessage)
+                .filter(message -> !message.contains("the server responded with a status of 4")
+                        && !message.contains("Response Status Error Code 4"))
+                .toList();
+    }
+
+    @Override
+    public void close() {
+        try {
+            List<String> complaints = complaints();
+            if (!complaints.isEmpty()) {
+                throw new AssertionError("The browser complained: " + complaints);
+            }
+        } finally {
+            driver.quit();
+        }
+    }
+}

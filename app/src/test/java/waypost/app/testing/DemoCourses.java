@@ -1,0 +1,18 @@
+package waypost.app.testing;
+
+import java.util.UUID;
+import waypost.app.course.Finder;
+
+/** Finds the demo's courses by their patient's name. */
+public final class DemoCourses {
+
+    private DemoCourses() {}
+
+    public static UUID of(String patient) {
+        RunningWaypost waypost = RunningWaypost.get();
+        return waypost.bean(Finder.class)
+                .find(waypost.staff("therapist").clinicId(), patient)
+                .get(0)
+                .id();
+    }
+}

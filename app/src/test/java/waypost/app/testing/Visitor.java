@@ -1,0 +1,80 @@
+package waypost.app.testing;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+import waypost.app.account.Passwords;
+
+/** Somebody who talks HTTP with the application, with cookies and form tokens as a browser would. */
+public final class Visitor {
+
+    /** What came back. */
+    public record Answer(int status, String body, String location) {}
+
+    private final String address = RunningWaypost.get().address();
+    private final HttpClient client = HttpClient.newBuilder()
+            .cookieHandler(new CookieManager())
+            .followRedirects(HttpClient.Redirect.NEVER)
+            .build();
+
+    /** Somebody who is not signed in. */
+    public static Visitor stranger() {
+        return new Visitor();
+    }
+
+    /** A demo account, signed in. */
+    public static Visitor signedIn(String name) {
+        Visitor visitor = new Visitor();
+        Answer answer = visitor.post("/sign-in", Map.of("name", name, "password", Passwords.DEMO));
+        if (answer.status() != 302 || answer.location().contains("error")) {
+            throw new IllegalStateException("sign-in of " + name + " gave " + answer);
+        }
+        return visitor;
+    }
+
+    public Answer get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(address + path)).GET());
+    }
+
+    /** Posts a form with a fresh token. */
+    public Answer post(String path, Map<String, String> fields) {
+        Map<String, String> all = new LinkedHashMap<>(fields);
+        all.put("_csrf", get("/session/token").body());
+        return postAsIs(path, all);
+    }
+
+    /** Posts a form as it is, without a token of its own. */
+    public Answer postAsIs(String path, Map<String, String> fields, String... headers) {
+        String body = fields.entrySet().stream()
+                .map(e -> e.getKey() + "=" + URLEncoder.encode(e.getValue(), StandardCharsets.UTF_8))
+                .collect(Collectors.joining("&"));
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(body));
+        return send(headers.length == 0 ? request : request.headers(headers));
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            return new Answer(
+                    response.statusCode(),
+                    response.body(),
+                    response.headers().firstValue("Location").orElse(""));
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(interrupted);
+        }
+    }
+}
