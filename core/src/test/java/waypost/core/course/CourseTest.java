@@ -1,0 +1,135 @@
+package waypost.core.course;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static waypost.core.gate.Fixture.DAY_ZERO;
+import static waypost.core.gate.Fixture.bend;
+import static waypost.core.gate.Fixture.flexion;
+import static waypost.core.gate.Fixture.from;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import waypost.core.body.Side;
+import waypost.core.gate.Fixture;
+import waypost.core.measure.Reading;
+import waypost.core.measure.Readings;
+import waypost.core.protocol.Hold;
+import waypost.core.protocol.Opening;
+import waypost.core.protocol.VerdictKind;
+import waypost.core.question.Answers;
+import waypost.core.question.Condition;
+import waypost.core.resolved.Resolver;
+import waypost.core.time.Moment;
+
+class CourseTest {
+
+    private static final LocalDate DAY_20 = DAY_ZERO.plusDays(20);
+
+    private static Course course(List<SignedPhase> signed, List<Hold> holds, Reading... readings) {
+        Fixture fixture = new Fixture()
+                .asking(bend(60))
+                .open(new Opening.Case(
+                        Condition.ALWAYS, Moment.parse("completed week 2"), Optional.of("second"), List.of()));
+        return Course.of(
+                Resolver.resolve(fixture.protocol(), Answers.NONE, DAY_ZERO),
+                List.of(fixture.squat()),
+                List.of(Fixture.FLEXION),
+                new Course.History(Side.RIGHT, new Readings(List.of(readings)), signed, holds));
+    }
+
+    @Test
+    void advanceNeedsTimeAndMilestonesAndNeverOneAlone() {
+        Course met = course(List.of(), List.of(), flexion(100, 10));
+        Course notMet = course(List.of(), List.of(), flexion(80, 10));
+
+        assertThat(next(met, 13).ready()).isFalse();
+        assertThat(next(met, 13).timeReached()).isFalse();
+        assertThat(next(notMet, 14).timeReached()).isTrue();
+        assertThat(next(notMet, 14).ready()).isFalse();
+        assertThat(next(met, 14).ready()).isTrue();
+    }
+
+    private static NextPhase next(Course course, int day) {
+        LocalDate date = DAY_ZERO.plusDays(day);
+        return course.on(date, date, Outlook.TIME_ONLY).next().orElseThrow();
+    }
+
+    @Test
+    void phaseOnAPastDateIsTheOneSignedByThen() {
+        Course course = course(List.of(new SignedPhase("second", DAY_ZERO.plusDays(16))), List.of());
+
+        assertThat(course.phaseOn(DAY_ZERO.plusDays(15)).id()).isEqualTo("first");
+        assertThat(course.phaseOn(DAY_ZERO.plusDays(16)).id()).isEqualTo("second");
+        assertThat(course.on(DAY_ZERO.plusDays(15), DAY_20, Outlook.TIME_ONLY)
+                        .verdict(Fixture.ROLE)
+                        .kind())
+                .isEqualTo(VerdictKind.NOT_YET);
+        assertThat(course.on(DAY_ZERO.plusDays(16), DAY_20, Outlook.TIME_ONLY)
+                        .verdict(Fixture.ROLE)
+                        .kind())
+                .isEqualTo(VerdictKind.OPEN);
+    }
+
+    @Test
+    void aFutureDateIsTimeOnlyOrIfAllGoesToPlan() {
+        Course course = course(List.of(), List.of());
+        LocalDate today = DAY_ZERO.plusDays(5);
+
+        Standing timeOnly = course.on(DAY_20, today, Outlook.TIME_ONLY);
+        Standing toPlan = course.on(DAY_20, today, Outlook.TO_PLAN);
+
+        assertThat(timeOnly.phase().id()).isEqualTo("first");
+        assertThat(timeOnly.verdict(Fixture.ROLE).kind()).isEqualTo(VerdictKind.NOT_YET);
+        assertThat(toPlan.phase().id()).isEqualTo("second");
+        assertThat(toPlan.verdict(Fixture.ROLE).kind()).isEqualTo(VerdictKind.OPEN);
+        assertThat(course.on(today, today, Outlook.TO_PLAN).planned()).isFalse();
+    }
+
+    @Test
+    void readingsDoNotGrowOldOnAFutureDate() {
+        Course course = course(List.of(), List.of(), flexion(100, 10));
+
+        Standing later = course.on(DAY_ZERO.plusDays(60), DAY_ZERO.plusDays(12), Outlook.TIME_ONLY);
+
+        assertThat(later.milestones()).allMatch(milestone -> milestone.isMet());
+    }
+
+    @Test
+    void timelineNamesTheDatesOfRulesAndHolds() {
+        Hold hold = new Hold("flare", DAY_20, DAY_20.plusDays(3), Optional.of(DAY_20.plusDays(4)), "tester");
+
+        assertThat(course(List.of(), List.of(hold)).timeline())
+                .containsExactly(DAY_ZERO.plusDays(14), DAY_20, DAY_20.plusDays(4));
+    }
+
+    @Test
+    void tellsWhatOpenedBetweenTwoVisits() {
+        Course course = course(List.of(new SignedPhase("second", DAY_ZERO.plusDays(16))), List.of());
+        Standing before = course.on(DAY_ZERO.plusDays(15), DAY_ZERO.plusDays(15), Outlook.TIME_ONLY);
+        Standing now = course.on(DAY_20, DAY_20, Outlook.TIME_ONLY);
+
+        assertThat(now.openedSince(before)).containsExactly(Fixture.ROLE);
+        assertThat(now.openedSince(now)).isEmpty();
+    }
+
+    @Test
+    void everyDayBeforeSurgeryIsInTheFirstPhaseWithNothingOpen() {
+        LocalDate before = DAY_ZERO.minusDays(12);
+
+        Standing standing = course(List.of(), List.of()).on(before, before, Outlook.TIME_ONLY);
+
+        assertThat(standing.day().number()).isEqualTo(-12);
+        assertThat(standing.phase().id()).isEqualTo("first");
+        assertThat(standing.verdict(Fixture.ROLE).kind()).isEqualTo(VerdictKind.NOT_YET);
+    }
+
+    @Test
+    void silentProtocolNamesNoPrecautionAndNoDuty() {
+        Standing standing = course(List.of(), List.of()).on(DAY_20, DAY_20, Outlook.TIME_ONLY);
+
+        assertThat(standing.precautions()).isEmpty();
+        assertThat(standing.duties()).isEmpty();
+        assertThat(from("day 0").milestones()).isEmpty();
+    }
+}
