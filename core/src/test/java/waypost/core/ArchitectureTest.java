@@ -7,11 +7,13 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTag;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import java.time.Clock;
 import java.time.LocalDate;
 
+@ArchTag("slow")
 @AnalyzeClasses(packages = "waypost.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
 

@@ -11,11 +11,11 @@ import waypost.core.question.Question;
 import waypost.library.words.Dates;
 
 /** Reads a referral back, line by line: what is signed is exactly what was shown. */
-final class ReferralWords {
+public final class ReferralWords {
 
     /** A line read back; on a change also what stood before. */
-    record Line(String what, String before, String now) {
-        boolean changed() {
+    public record Line(String what, String before, String now) {
+        public boolean changed() {
             return !before.equals(now);
         }
     }

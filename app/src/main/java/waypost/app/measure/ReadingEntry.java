@@ -55,7 +55,7 @@ public class ReadingEntry {
                 form.readMode(measure),
                 BigDecimal.valueOf(amount.value()),
                 date,
-                form.strict(),
+                form.isStrict(),
                 staff.id(),
                 clock.now())));
     }

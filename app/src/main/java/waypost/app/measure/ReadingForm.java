@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 import waypost.app.store.LoadedCourse;
@@ -19,9 +20,19 @@ import waypost.core.measure.Unit;
 import waypost.library.words.Dates;
 import waypost.library.words.SpokenReading;
 
-/** A reading as it was typed. */
+/**
+ * A reading as it was typed.
+ *
+ * @param strict absent when its box was not ticked
+ */
 public record ReadingForm(
-        String readingId, String measure, String said, String side, String mode, String measuredOn, boolean strict) {
+        String readingId,
+        String measure,
+        String said,
+        String side,
+        String mode,
+        String measuredOn,
+        @Nullable Boolean strict) {
 
     /** Says that the value is a whole range in the three-number form, both ends at once. */
     static final String RANGE = "range.";
@@ -36,6 +47,10 @@ public record ReadingForm(
                 "PASSIVE",
                 today.toString(),
                 true);
+    }
+
+    boolean isStrict() {
+        return Boolean.TRUE.equals(strict);
     }
 
     Side readSide() {

@@ -39,6 +39,10 @@ public final class RunningWaypost {
         return context.getBean(type);
     }
 
+    public <T> T bean(String name, Class<T> type) {
+        return context.getBean(name, type);
+    }
+
     public Staff staff(String signInName) {
         return bean(Accounts.class).loadUserByUsername(signInName);
     }

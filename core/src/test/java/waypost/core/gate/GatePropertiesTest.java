@@ -42,7 +42,7 @@ import waypost.core.time.Schedule;
 class GatePropertiesTest {
 
     static IntStream seeds() {
-        return IntStream.range(0, 400);
+        return IntStream.range(0, 200);
     }
 
     @ParameterizedTest

@@ -2,10 +2,12 @@ package waypost.library.judge;
 
 import java.io.IOException;
 import java.io.PrintStream;
+import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
@@ -56,13 +58,19 @@ public final class JudgeCommand implements Callable<Integer> {
 
     public static void main(String[] args) {
         PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
-        System.exit(new CommandLine(new JudgeCommand(out, System.err)).execute(args));
+        System.exit(commandLine(out, System.err).execute(args));
+    }
+
+    static CommandLine commandLine(PrintStream out, PrintStream err) {
+        return new CommandLine(new JudgeCommand(out, err))
+                .setOut(new PrintWriter(out, true, StandardCharsets.UTF_8))
+                .setErr(new PrintWriter(err, true, StandardCharsets.UTF_8));
     }
 
     @Override
     public Integer call() throws IOException {
-        Path path = java.util.Objects.requireNonNull(file);
-        LocalDate date = java.util.Objects.requireNonNull(on);
+        Path path = Objects.requireNonNull(file);
+        LocalDate date = Objects.requireNonNull(on);
         if (!Files.isRegularFile(path)) {
             err.println("judge: found no file '" + path + "', allowed: a course file");
             return REFUSED;

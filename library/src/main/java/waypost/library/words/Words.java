@@ -74,9 +74,11 @@ public final class Words implements Reason.Visitor<Said> {
     @Override
     public Said tissue(Reason.TissueExceeded reason) {
         String tissue = Terms.plain(reason.asked().tissue());
-        String most = reason.allowed().most().map(Terms::effort).orElse("no effort");
-        String sentence = "The " + tissue + " may take " + most + " at most ("
-                + Terms.plain(reason.asked().mode()) + "); "
+        String mode = Terms.plain(reason.asked().mode());
+        String sentence = reason.allowed()
+                        .most()
+                        .map(level -> "At most " + Terms.effort(level) + " for the " + tissue + " (" + mode + "); ")
+                        .orElse("No " + mode + " effort for the " + tissue + "; ")
                 + Terms.effort(reason.asked().effort()) + " asked.";
         return new Said(sentence, until(reason.until()), source(reason.rule()));
     }

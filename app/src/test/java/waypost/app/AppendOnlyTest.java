@@ -1,0 +1,35 @@
+package waypost.app;
+
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.jdbc.core.JdbcTemplate;
+import waypost.app.testing.RunningWaypost;
+
+/** The application's own database role can't rewrite what happened. */
+class AppendOnlyTest {
+
+    private final JdbcTemplate jdbc = RunningWaypost.get().bean(JdbcTemplate.class);
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "update reading set value = 0",
+                "delete from reading",
+                "update statement set side = 'LEFT'",
+                "delete from signature",
+                "update signature set wording = ''",
+                "delete from advance",
+                "delete from hold_end",
+                "update bundle_file set text = ''",
+                "delete from read_log",
+                "drop table reading",
+                "truncate reading"
+            })
+    void refusesToRewriteThePast(String statement) {
+        assertThatThrownBy(() -> jdbc.execute(statement))
+                .rootCause()
+                .hasMessageMatching("(?s).*(permission denied|must be owner).*");
+    }
+}

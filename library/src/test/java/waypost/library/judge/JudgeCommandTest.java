@@ -1,0 +1,113 @@
+package waypost.library.judge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class JudgeCommandTest {
+
+    private static final Path EARLY = Path.of("src/test/resources/courses/early-school.yaml");
+
+    @TempDir
+    Path folder;
+
+    private record Ran(int exit, String out, String err) {}
+
+    private static Ran judge(String... args) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ByteArrayOutputStream err = new ByteArrayOutputStream();
+        int exit = JudgeCommand.commandLine(utf8(out), utf8(err)).execute(args);
+        return new Ran(exit, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+    }
+
+    private static PrintStream utf8(ByteArrayOutputStream bytes) {
+        return new PrintStream(bytes, true, StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void saysVerdictsWithReasonsInWords() {
+        Ran ran = judge(EARLY.toString(), "--on", "2031-04-03");
+
+        assertThat(ran.exit()).isZero();
+        assertThat(ran.out())
+                .contains("early-school on 2031-04-03: day 52, 7 weeks 3 days completed · in week 8")
+                .contains("ASK: Was a meniscus repaired, and how was it torn? Not stated: the stricter rule applies.")
+                .contains("Stay between 10° and 90°; 0° to 90° asked. Until Mon 7 Apr 2031 (8 weeks completed).")
+                .contains("test not safe yet: Quadriceps symmetry of 80 %. The test is safe from Mon 21 Apr 2031"
+                        + " (10 weeks completed).")
+                .contains("The therapist decides");
+    }
+
+    /** The keys are fixed: docs/formats/judge.md documents them. */
+    @Test
+    void jsonHasItsFixedKeys() {
+        JsonNode json = JsonMapper.builder()
+                .build()
+                .readTree(
+                        judge(EARLY.toString(), "--on", "2031-04-03", "--json").out());
+
+        assertThat(json.propertyNames())
+                .containsExactly(
+                        "course",
+                        "on",
+                        "day",
+                        "counted",
+                        "phase",
+                        "protocol",
+                        "review",
+                        "unanswered",
+                        "precautions",
+                        "duties",
+                        "next",
+                        "verdicts");
+        assertThat(json.get("verdicts").get(0).propertyNames())
+                .containsExactly("activity", "role", "title", "verdict", "opens-by-time", "reasons");
+        assertThat(json.get("next").propertyNames())
+                .containsExactly("phase", "earliest", "time-reached", "ready", "milestones");
+        assertThat(json.get("precautions").get(0).propertyNames()).containsExactly("rule", "says", "until", "source");
+        assertThat(json.get("day").intValue()).isEqualTo(52);
+        assertThat(json.get("verdicts").size()).isGreaterThan(40);
+    }
+
+    @Test
+    void refusesAWrongFileWithEveryProblemAndItsLine() throws IOException {
+        Path wrong = folder.resolve("wrong.yaml");
+        Files.writeString(
+                wrong,
+                Files.readString(EARLY).replace("side: right", "side: rihgt").replace("signed:", "singed:"));
+
+        Ran ran = judge(wrong.toString(), "--on", "2031-04-03");
+
+        assertThat(ran.exit()).isEqualTo(1);
+        assertThat(ran.out()).isEmpty();
+        assertThat(ran.err())
+                .contains("wrong.yaml:5:7 side: found 'rihgt', allowed: left, right. Maybe 'right'")
+                .contains("found the unknown key 'singed'")
+                .contains("Maybe 'signed'");
+    }
+
+    @Test
+    void refusesAReadingThatItsMeasureCannotHave() throws IOException {
+        Path wrong = folder.resolve("wrong.yaml");
+        Files.writeString(wrong, Files.readString(EARLY).replace("\"128\"", "\"228\""));
+
+        assertThat(judge(wrong.toString(), "--on", "2031-04-03").err())
+                .contains("readings[2]: Knee flexion: found 228°, allowed: 0° to 165°");
+    }
+
+    @Test
+    void saysWhatIsMissing() {
+        assertThat(judge("nowhere.yaml", "--on", "2031-04-03").err())
+                .contains("judge: found no file 'nowhere.yaml', allowed: a course file");
+        assertThat(judge(EARLY.toString()).err()).contains("Missing required option: '--on=<on>'");
+    }
+}
