@@ -20,7 +20,7 @@ library_classpath() {
 }
 
 run_app() {
-    java -XX:TieredStopAtLevel="${WAYPOST_TIER:-4}" -jar app/target/waypost-app-*-exec.jar
+    java -jar app/target/waypost-app-*-exec.jar
 }
 
 lines_of() {
@@ -33,4 +33,13 @@ count_lines() {
     tests=$(lines_of '*src/test/*.java')
     step "code $main lines, tests $tests lines: tests are $((100 * tests / (tests + main + 1))) % of both"
     echo "  library data: $(lines_of 'library/*.yaml') lines"
+}
+
+wait_for_port() {
+    local tries=0
+    until (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; do
+        tries=$((tries + 1))
+        [ "$tries" -lt 120 ] || stop_with "nothing answers on port $1 after two minutes"
+        sleep 1
+    done
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.ReadingRow;
+import waypost.core.body.Direction;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
@@ -41,7 +42,8 @@ public record MeasurePage(List<Choice> choices, List<Line> lines, List<String> d
 
     private static String hint(Measure measure, Standing standing, LoadedCourse course) {
         String form = switch (measure.unit()) {
-            case DEGREES -> measure.end().isPresent() ? "-10 lacks 10, +5 beyond zero" : "degrees";
+            case DEGREES ->
+                measure.end().equals(Optional.of(Direction.NEGATIVE)) ? "-10 lacks 10, +5 beyond zero" : "degrees";
             case EFFUSION_GRADE -> "zero, trace, 1+, 2+ or 3+";
             case SEEN -> "seen or not seen";
             case SCORE -> "0 to 10";

@@ -7,9 +7,12 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.logging.Level;
 import org.openqa.selenium.By;
 import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -89,32 +92,47 @@ public final class Browser implements AutoCloseable {
     }
 
     public void type(String field, String text) {
-        WebElement element = waitFor(By.cssSelector("main [name='" + field + "']"));
-        element.clear();
-        element.sendKeys(text);
+        onShown(By.cssSelector("main [name='" + field + "']"), element -> {
+            element.clear();
+            element.sendKeys(text);
+        });
     }
 
     /** Sets a date field, which has no plain text of its own. */
     public void date(String field, String isoDate) {
-        WebElement element = waitFor(By.cssSelector("main [name='" + field + "']"));
-        driver.executeScript("arguments[0].value = arguments[1]", element, isoDate);
+        onShown(
+                By.cssSelector("main [name='" + field + "']"),
+                element -> driver.executeScript("arguments[0].value = arguments[1]", element, isoDate));
     }
 
     public void choose(String field, String value) {
-        waitFor(By.cssSelector("main [name='" + field + "'] option[value='" + value + "']"))
-                .click();
+        onShown(By.cssSelector("main [name='" + field + "'] option[value='" + value + "']"), WebElement::click);
     }
 
     public void tick(String field, String value) {
-        waitFor(By.cssSelector("main [name='" + field + "'][value='" + value + "']"))
-                .click();
+        onShown(By.cssSelector("main [name='" + field + "'][value='" + value + "']"), WebElement::click);
     }
 
     /** Presses the button, or follows the link, that says this. */
     public void press(String words) {
-        waitFor(By.xpath("//main//button[normalize-space()=\"" + words + "\"] | //a[contains(normalize-space(),\""
-                        + words + "\")]"))
-                .click();
+        onShown(
+                By.xpath("//main//button[normalize-space()=\"" + words + "\"] | //a[contains(normalize-space(),\""
+                        + words + "\")]"),
+                WebElement::click);
+    }
+
+    /** Does something with the first shown element, again if the page was swapped meanwhile. */
+    private void onShown(By what, Consumer<WebElement> action) {
+        new WebDriverWait(driver, PATIENCE)
+                .ignoring(StaleElementReferenceException.class)
+                .withMessage(() -> "nothing shown for " + what)
+                .until(current -> {
+                    Optional<WebElement> shown = current.findElements(what).stream()
+                            .filter(WebElement::isDisplayed)
+                            .findFirst();
+                    shown.ifPresent(action);
+                    return shown.isPresent();
+                });
     }
 
     public WebElement waitFor(By what) {

@@ -1,0 +1,87 @@
+package waypost.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import waypost.app.testing.Browser;
+import waypost.app.testing.DemoCourses;
+
+/** No page has a serious accessibility fault: with full data, an open panel, an error, and empty. */
+@Tag("browser")
+class AccessibilityTest {
+
+    private static final List<String> SERIOUS = List.of("serious", "critical");
+
+    private static void check(Browser browser, String what) {
+        List<String> faults = new AxeBuilder()
+                .analyze(browser.driver()).getViolations().stream()
+                        .filter(rule -> SERIOUS.contains(rule.getImpact()))
+                        .map(AccessibilityTest::said)
+                        .toList();
+        assertThat(faults).as(what).isEmpty();
+        Object overflow = browser.driver()
+                .executeScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
+        assertThat(overflow).as("sideways overflow of " + what).isEqualTo(0L);
+    }
+
+    private static String said(Rule rule) {
+        return rule.getId() + ": " + rule.getHelp() + " at "
+                + rule.getNodes().stream()
+                        .map(node -> node.getTarget().toString())
+                        .limit(3)
+                        .toList();
+    }
+
+    @Test
+    void everyPageWithDemoData() {
+        UUID ottoline = DemoCourses.of("Ottoline Brandreth");
+        try (Browser browser = new Browser()) {
+            check(browser.open("/sign-in"), "sign-in");
+            browser.signIn("lead");
+            for (String path : List.of(
+                    "/today",
+                    "/courses/new",
+                    "/clinic",
+                    "/courses/" + ottoline,
+                    "/courses/" + ottoline + "?rung=single-leg-squat/operated",
+                    "/courses/" + ottoline + "?on=2031-09-01&outlook=TO_PLAN",
+                    "/courses/" + ottoline + "/measures",
+                    "/courses/" + ottoline + "/milestones",
+                    "/courses/" + ottoline + "/referral",
+                    "/courses/" + ottoline + "/record",
+                    "/courses/" + DemoCourses.of("Ambrose Vail"),
+                    "/courses/" + DemoCourses.of("Ambrose Vail") + "/milestones",
+                    "/courses/" + DemoCourses.of("Teodor") + "?rung=heel-slide/operated")) {
+                check(browser.open(path), path);
+            }
+        }
+    }
+
+    @Test
+    void panelsErrorsAndEmptyPages() {
+        UUID caspar = DemoCourses.of("Caspar Idemudia");
+        try (Browser browser = new Browser()) {
+            browser.signIn("therapist").open("/courses/" + caspar);
+            browser.waitFor(By.cssSelector("details.legend summary")).click();
+            browser.waitFor(By.cssSelector("a.sign[href*='long-arc-band']")).click();
+            browser.waitForText("added load");
+            check(browser, "legend and panel open");
+            browser.open("/courses/" + caspar + "/measures").type("said", "0-0-999");
+            browser.press("Put on record");
+            browser.waitForText("allowed");
+            check(browser, "a refused reading");
+            browser.open("/courses/new").press("Read it back");
+            check(browser.open("/today?on=2035-01-01"), "an empty day");
+            check(browser.open("/nowhere"), "nothing here");
+            check(browser.size(820, 1180).open("/courses/" + caspar), "way on a tablet");
+            check(browser.open("/today"), "today on a tablet");
+            check(browser.size(390, 844).open("/today"), "today on a phone");
+        }
+    }
+}

@@ -1,0 +1,85 @@
+package waypost.benchmarks;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import waypost.core.body.Side;
+import waypost.core.gate.Facts;
+import waypost.core.gate.Gate;
+import waypost.core.gate.Verdict;
+import waypost.core.measure.Readings;
+import waypost.core.protocol.Protocol;
+import waypost.core.question.Answers;
+import waypost.core.resolved.Resolver;
+import waypost.core.time.CourseDay;
+import waypost.library.bundle.Bundle;
+import waypost.library.bundle.ShippedLibrary;
+
+/** One operation judges the whole library for one course and day, reasons built; resolving is measured apart. */
+@State(Scope.Thread)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+public class GateBenchmark {
+
+    private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
+
+    private Bundle bundle;
+    private Protocol protocol;
+    private Answers answers;
+    private Gate gate;
+    private Facts[] days;
+    private int next;
+
+    @Setup
+    public void setUp() {
+        bundle = ShippedLibrary.read();
+        protocol = bundle.protocol("knee.ligament-reconstruction");
+        answers = new Answers(Map.of("graft", Set.of("quadriceps-tendon"), "open-chain", Set.of("early")));
+        gate = resolve();
+        days = new Facts[300];
+        for (int day = 0; day < days.length; day++) {
+            days[day] = new Facts(
+                    new CourseDay(day),
+                    DAY_ZERO.plusDays(day),
+                    Side.RIGHT,
+                    protocol.phases().get(Math.min(day / 30, protocol.phases().size() - 1)),
+                    Set.of(),
+                    List.of(),
+                    Readings.NONE,
+                    false);
+        }
+    }
+
+    /** How many verdicts one operation of {@link #judgeLibrary} gives. */
+    static int verdictsAnOperation() {
+        return ShippedLibrary.read().activities().stream()
+                .mapToInt(activity -> activity.roles().size())
+                .sum();
+    }
+
+    @Benchmark
+    public List<Verdict> judgeLibrary() {
+        next = (next + 1) % days.length;
+        return gate.judgeAll(days[next]);
+    }
+
+    @Benchmark
+    public Gate resolve() {
+        return Gate.of(Resolver.resolve(protocol, answers, DAY_ZERO), bundle.activities(), bundle.measures());
+    }
+}
