@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.logging.Level;
 import org.openqa.selenium.By;
+import org.openqa.selenium.ElementClickInterceptedException;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
@@ -125,6 +126,7 @@ public final class Browser implements AutoCloseable {
     private void onShown(By what, Consumer<WebElement> action) {
         new WebDriverWait(driver, PATIENCE)
                 .ignoring(StaleElementReferenceException.class)
+                .ignoring(ElementClickInterceptedException.class)
                 .withMessage(() -> "nothing shown for " + what)
                 .until(current -> {
                     Optional<WebElement> shown = current.findElements(what).stream()
