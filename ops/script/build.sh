@@ -2,7 +2,8 @@
 
 build_app() {
     step "building Waypost (the first time takes a few minutes)"
-    mvn -q -B --no-transfer-progress -DskipTests package || stop_with "the build failed; the lines above say where"
+    with_progress mvn -q -B --no-transfer-progress -DskipTests package ||
+        stop_with "the build failed; the lines above say where"
 }
 
 build_library() {

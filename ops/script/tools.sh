@@ -43,7 +43,7 @@ need_tools() {
         echo "create_main_cluster = false" | $sudo tee /etc/postgresql-common/createcluster.conf >/dev/null
     fi
     $sudo apt-get update -qq
-    DEBIAN_FRONTEND=noninteractive $sudo apt-get install -y -qq "${missing[@]}" >/dev/null
+    with_progress $sudo env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "${missing[@]}" >/dev/null
     for tool in "$@"; do
         has_tool "$tool" || stop_with "$tool is still missing after installing ${missing[*]}; install it by hand and start again"
     done

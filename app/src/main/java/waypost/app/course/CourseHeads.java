@@ -32,7 +32,9 @@ public class CourseHeads {
                 Dates.say(course.row().birthDate()) + " (" + age(course, standing.date()) + ")",
                 course.row().patientNumber(),
                 operation(course),
-                Dates.say(course.row().dayZero()) + " by " + course.row().surgeon(),
+                (course.row().dayZero().isAfter(today) ? "surgery planned " : "operated ")
+                        + Dates.say(course.row().dayZero()) + " by "
+                        + course.row().surgeon(),
                 standing.day().number() < 0 ? "Before" : "Day " + standing.day().number(),
                 Dates.bothCountings(standing.day()),
                 standing.phase().title(),

@@ -22,6 +22,7 @@ interface CourseWriteMapper {
     @Insert("""
             insert into patient (id, clinic_id, number, name, birth_date, created_by)
             values (#{id}, #{clinicId}, #{referral.number}, #{referral.patientName}, #{referral.birthDate}, #{by})
+            on conflict (clinic_id, number) do nothing
             """)
     int insertPatient(UUID id, UUID clinicId, @Param("referral") Referral referral, UUID by);
 

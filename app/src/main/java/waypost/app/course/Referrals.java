@@ -64,7 +64,9 @@ public class Referrals {
         UUID patient = patient(staff, referral);
         int opened = mapper.insertCourse(
                 referral.courseId(), staff.clinicId(), patient, bundle.hash(), protocol.id(), staff.id());
-        if (opened == 0) {
+        if (opened == 0 && mapper.courseExists(referral.courseId(), staff.clinicId())) {
+            return referral.courseId();
+        } else if (opened == 0) {
             throw new NotFoundException();
         }
         sign(staff, referral, Optional.empty(), ReferralWords.lines(protocol, referral));
@@ -80,15 +82,13 @@ public class Referrals {
         }
     }
 
+    /** The patient with this number, made now unless there is one. */
     private UUID patient(Staff staff, Referral referral) {
+        mapper.insertPatient(UUID.randomUUID(), staff.clinicId(), referral, staff.id());
         refuseForeignNumber(staff.clinicId(), referral);
         return mapper.findPatient(staff.clinicId(), referral.number())
                 .map(CourseWriteMapper.PatientRow::id)
-                .orElseGet(() -> {
-                    UUID id = UUID.randomUUID();
-                    mapper.insertPatient(id, staff.clinicId(), referral, staff.id());
-                    return id;
-                });
+                .orElseThrow();
     }
 
     private void refuseForeignNumber(UUID clinicId, Referral referral) {

@@ -3,7 +3,9 @@ package waypost.app.demo;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -19,6 +21,7 @@ import waypost.app.account.Passwords;
 import waypost.app.account.Staff;
 import waypost.app.account.StaffRole;
 import waypost.app.course.Advances;
+import waypost.app.course.Finder;
 import waypost.app.course.Holds;
 import waypost.app.course.ReferralForm;
 import waypost.app.course.Referrals;
@@ -44,6 +47,7 @@ public class DemoClinic implements ApplicationRunner {
     private final Advances advances;
     private final Holds holds;
     private final Appointments appointments;
+    private final Finder finder;
     private final CourseLoader loader;
     private final Bundles bundles;
     private final ClinicClock clock;
@@ -56,6 +60,7 @@ public class DemoClinic implements ApplicationRunner {
             Advances advances,
             Holds holds,
             Appointments appointments,
+            Finder finder,
             CourseLoader loader,
             Bundles bundles,
             ClinicClock clock,
@@ -66,6 +71,7 @@ public class DemoClinic implements ApplicationRunner {
         this.advances = advances;
         this.holds = holds;
         this.appointments = appointments;
+        this.finder = finder;
         this.loader = loader;
         this.bundles = bundles;
         this.clock = clock;
@@ -78,6 +84,7 @@ public class DemoClinic implements ApplicationRunner {
         if (!accounts.isSetUp()) {
             enter();
         }
+        bookToday(accounts.loadUserByUsername("therapist"));
         System.out.println("\n  Waypost demo: " + baseUrl + "\n  Sign in as "
                 + String.join(", ", DemoPasswords.SIGN_IN_NAMES) + "\n  with the password: " + Passwords.DEMO
                 + "\n  The clinic and everybody in it are invented. Ctrl-C stops.\n");
@@ -136,7 +143,7 @@ public class DemoClinic implements ApplicationRunner {
     }
 
     private void read(Staff staff, UUID course, DemoPerson person, String[] line, LocalDate dayZero) {
-        Side operated = Side.valueOf(person.side().toUpperCase(java.util.Locale.ROOT));
+        Side operated = Side.valueOf(person.side().toUpperCase(Locale.ROOT));
         Side side = line[1].equals("own") ? operated : operated.other();
         LocalDate date = dayZero.plusDays(Integer.parseInt(line[0]));
         String measure = line[2].equals("range") ? "range.KNEE_FLEXION" : line[2];
@@ -162,6 +169,22 @@ public class DemoClinic implements ApplicationRunner {
                 appointments.become(staff, visit, 0, AppointmentState.DONE, day);
             }
         }
-        appointments.book(staff, UUID.randomUUID(), course, today.atTime(at), today.atStartOfDay());
+    }
+
+    /** The demo's today moves with the calendar: everybody comes on the day of every start. */
+    private void bookToday(Staff staff) {
+        LocalDate today = clock.today(staff);
+        Set<UUID> booked = appointments.coursesOn(staff, today);
+        for (DemoPerson person : DemoPerson.all()) {
+            UUID course = finder.find(staff.clinicId(), person.number()).get(0).id();
+            if (!booked.contains(course)) {
+                appointments.book(
+                        staff,
+                        UUID.randomUUID(),
+                        course,
+                        today.atTime(LocalTime.parse(person.at())),
+                        today.atStartOfDay());
+            }
+        }
     }
 }

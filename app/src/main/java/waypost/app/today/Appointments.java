@@ -4,7 +4,9 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
@@ -27,6 +29,11 @@ public class Appointments {
 
     List<AppointmentRow> on(Staff staff, LocalDate day) {
         return mapper.findDay(staff.clinicId(), day, staff.zone());
+    }
+
+    /** The courses that have a visit on this day, whatever became of it. */
+    public Set<UUID> coursesOn(Staff staff, LocalDate day) {
+        return on(staff, day).stream().map(AppointmentRow::courseId).collect(Collectors.toSet());
     }
 
     /** Books an appointment. Sent twice, it is booked once. */

@@ -63,10 +63,10 @@ final class RoleGate {
             facts.holds().forEach(hold -> reasons.add(new Reason.OnHold(hold)));
             addOpening(facts, reasons);
         }
-        List<Demand> demands = new ArrayList<>(role.demands());
-        boolean limited = addLimits(facts, demands, reasons);
-        limited |= addRanges(facts, demands, reasons);
-        return Verdict.of(key, reasons, limited ? Optional.of(role.with(demands)) : Optional.empty());
+        List<Demand> allowed = underLimits(facts, reasons);
+        List<Demand> possible = withinRange(allowed, facts, reasons);
+        boolean cut = !possible.equals(role.demands());
+        return Verdict.of(key, reasons, cut ? Optional.of(role.with(possible)) : Optional.empty());
     }
 
     private void addOpening(Facts facts, List<Reason> reasons) {
@@ -96,8 +96,8 @@ final class RoleGate {
         }
     }
 
-    /** Adds what the limits object and cuts {@code demands} down to what they allow, if that can be done. */
-    private boolean addLimits(Facts facts, List<Demand> demands, List<Reason> reasons) {
+    /** Adds what the limits object; gives the demands cut down to what they allow, or as they are if that can't be. */
+    private List<Demand> underLimits(Facts facts, List<Reason> reasons) {
         List<Check> broken = new ArrayList<>(2);
         for (Check check : checks) {
             if (!check.limit().respected(role.demands().get(check.demand()), facts.day())) {
@@ -105,15 +105,16 @@ final class RoleGate {
             }
         }
         if (broken.isEmpty()) {
-            return false;
+            return role.demands();
         }
-        boolean together = reduceUnder(broken, facts, demands) && allRespected(role.with(demands), facts);
+        Optional<List<Demand>> together =
+                reducedUnder(broken, facts).filter(demands -> allRespected(role.with(demands), facts));
         boolean eachAlone = broken.stream().allMatch(check -> reducesAlone(check, facts));
         for (Check check : broken) {
-            boolean reducible = eachAlone ? together : reducesAlone(check, facts);
+            boolean reducible = eachAlone ? together.isPresent() : reducesAlone(check, facts);
             reasons.add(check.limit().objection(role.demands().get(check.demand()), facts.day(), reducible));
         }
-        return together;
+        return together.orElse(role.demands());
     }
 
     private boolean reducesAlone(Check check, Facts facts) {
@@ -122,7 +123,9 @@ final class RoleGate {
                 .isPresent();
     }
 
-    private boolean reduceUnder(List<Check> broken, Facts facts, List<Demand> demands) {
+    /** The demands cut down under one limit after the other; empty when one of them can't be met by cutting. */
+    private Optional<List<Demand>> reducedUnder(List<Check> broken, Facts facts) {
+        List<Demand> demands = new ArrayList<>(role.demands());
         for (Check check : broken) {
             Demand now = demands.get(check.demand());
             if (check.limit().respected(now, facts.day())) {
@@ -130,11 +133,11 @@ final class RoleGate {
             }
             Optional<Demand> less = check.limit().reduced(now, facts.day(), role.reducible());
             if (less.isEmpty()) {
-                return false;
+                return Optional.empty();
             }
             demands.set(check.demand(), less.get());
         }
-        return true;
+        return Optional.of(demands);
     }
 
     /** The reduced form is judged again against every limit: a cut for one rule may not break another. */
@@ -149,8 +152,9 @@ final class RoleGate {
         return true;
     }
 
-    private boolean addRanges(Facts facts, List<Demand> demands, List<Reason> reasons) {
-        boolean limited = false;
+    /** Adds what speaks against it for want of range; gives the demands cut down to the range that is there. */
+    private List<Demand> withinRange(List<Demand> allowed, Facts facts, List<Reason> reasons) {
+        List<Demand> demands = new ArrayList<>(allowed);
         double leastSpan = role.reducible().leastSpan().orElse(Double.POSITIVE_INFINITY);
         for (int i = 0; i < demands.size(); i++) {
             if (demands.get(i) instanceof Movement movement) {
@@ -161,10 +165,9 @@ final class RoleGate {
                             movement.arc().least(),
                             range.found().min(movement.arc().most()));
                     demands.set(i, movement.within(there));
-                    limited = true;
                 }
             }
         }
-        return limited;
+        return demands;
     }
 }

@@ -28,20 +28,42 @@ public sealed interface Reason {
 
     <R> R accept(Visitor<R> visitor);
 
+    /** A limit is exceeded; barred unless the exercise can be cut down to what is allowed. */
+    sealed interface Exceeded extends Reason {
+
+        Provenance rule();
+
+        Optional<CourseDay> until();
+
+        /** Whether it can be cut; what has no measure to cut by can't. */
+        default boolean reducible() {
+            return false;
+        }
+
+        @Override
+        default VerdictKind kind() {
+            return reducible() ? VerdictKind.OPEN_WITH_LIMIT : VerdictKind.BARRED;
+        }
+
+        @Override
+        default Optional<CourseDay> changesOn() {
+            return until();
+        }
+    }
+
+    /** Something that has to come first has not come. */
+    sealed interface NotYet extends Reason {
+
+        @Override
+        default VerdictKind kind() {
+            return VerdictKind.NOT_YET;
+        }
+    }
+
     /** An arc leaves what a {@link MotionLimit} allows. */
     record MotionExceeded(
             Provenance rule, Movement asked, Allowed<Arc> allowed, Optional<CourseDay> until, boolean reducible)
-            implements Reason {
-        @Override
-        public VerdictKind kind() {
-            return VerdictKind.limitedIf(reducible);
-        }
-
-        @Override
-        public Optional<CourseDay> changesOn() {
-            return until;
-        }
-
+            implements Exceeded {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.motion(this);
@@ -51,17 +73,7 @@ public sealed interface Reason {
     /** A movement works against more than a {@link LoadingLimit} allows. */
     record LoadingExceeded(
             Provenance rule, Movement asked, Allowed<Loading> allowed, Optional<CourseDay> until, boolean reducible)
-            implements Reason {
-        @Override
-        public VerdictKind kind() {
-            return VerdictKind.limitedIf(reducible);
-        }
-
-        @Override
-        public Optional<CourseDay> changesOn() {
-            return until;
-        }
-
+            implements Exceeded {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.loading(this);
@@ -70,17 +82,7 @@ public sealed interface Reason {
 
     /** A tissue would be worked harder than a {@link TissueLimit} allows. */
     record TissueExceeded(Provenance rule, TissueLoad asked, Allowed<Level> allowed, Optional<CourseDay> until)
-            implements Reason {
-        @Override
-        public VerdictKind kind() {
-            return VerdictKind.BARRED;
-        }
-
-        @Override
-        public Optional<CourseDay> changesOn() {
-            return until;
-        }
-
+            implements Exceeded {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.tissue(this);
@@ -90,17 +92,7 @@ public sealed interface Reason {
     /** The limb would carry more than a {@link BearingLimit} allows. */
     record BearingExceeded(
             Provenance rule, Bearing asked, Allowed<BodyShare> allowed, Optional<CourseDay> until, boolean reducible)
-            implements Reason {
-        @Override
-        public VerdictKind kind() {
-            return VerdictKind.limitedIf(reducible);
-        }
-
-        @Override
-        public Optional<CourseDay> changesOn() {
-            return until;
-        }
-
+            implements Exceeded {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.bearing(this);
@@ -109,17 +101,7 @@ public sealed interface Reason {
 
     /** More impact or twisting than a {@link StrainLimit} allows. */
     record StrainExceeded(Provenance rule, Strain asked, Allowed<Level> allowed, Optional<CourseDay> until)
-            implements Reason {
-        @Override
-        public VerdictKind kind() {
-            return VerdictKind.BARRED;
-        }
-
-        @Override
-        public Optional<CourseDay> changesOn() {
-            return until;
-        }
-
+            implements Exceeded {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.strain(this);
@@ -153,12 +135,7 @@ public sealed interface Reason {
     }
 
     /** Too early. */
-    record BeforeDay(Provenance rule, CourseDay opens, String written) implements Reason {
-        @Override
-        public VerdictKind kind() {
-            return VerdictKind.NOT_YET;
-        }
-
+    record BeforeDay(Provenance rule, CourseDay opens, String written) implements NotYet {
         @Override
         public Optional<CourseDay> changesOn() {
             return Optional.of(opens);
@@ -171,12 +148,7 @@ public sealed interface Reason {
     }
 
     /** The phase that it belongs to has not been signed. */
-    record PhaseNotSigned(Provenance rule, Phase wanted, Phase signed) implements Reason {
-        @Override
-        public VerdictKind kind() {
-            return VerdictKind.NOT_YET;
-        }
-
+    record PhaseNotSigned(Provenance rule, Phase wanted, Phase signed) implements NotYet {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.phase(this);
@@ -184,12 +156,7 @@ public sealed interface Reason {
     }
 
     /** A milestone that it needs is not met. */
-    record MilestoneNotMet(Provenance rule, Criterion criterion) implements Reason {
-        @Override
-        public VerdictKind kind() {
-            return VerdictKind.NOT_YET;
-        }
-
+    record MilestoneNotMet(Provenance rule, Criterion criterion) implements NotYet {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.milestone(this);
@@ -211,12 +178,7 @@ public sealed interface Reason {
     }
 
     /** It needs range that nobody has measured, or not lately enough ({@code lastOn}). */
-    record RangeUnknown(Motion motion, Degrees needed, Optional<LocalDate> lastOn, int validDays) implements Reason {
-        @Override
-        public VerdictKind kind() {
-            return VerdictKind.NOT_YET;
-        }
-
+    record RangeUnknown(Motion motion, Degrees needed, Optional<LocalDate> lastOn, int validDays) implements NotYet {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.rangeUnknown(this);

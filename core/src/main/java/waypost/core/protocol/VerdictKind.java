@@ -18,8 +18,4 @@ public enum VerdictKind {
     public VerdictKind worse(VerdictKind other) {
         return compareTo(other) <= 0 ? this : other;
     }
-
-    static VerdictKind limitedIf(boolean reducible) {
-        return reducible ? OPEN_WITH_LIMIT : BARRED;
-    }
 }

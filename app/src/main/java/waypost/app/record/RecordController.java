@@ -1,4 +1,4 @@
-package waypost.app.course;
+package waypost.app.record;
 
 import java.time.LocalDate;
 import java.util.UUID;
@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import waypost.app.account.Staff;
 import waypost.app.audit.ReadLog;
+import waypost.app.course.CourseHeads;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
@@ -41,6 +42,6 @@ class RecordController {
                 mapper.findNoted(id, staff.zone()), mapper.findEntered(id, staff.zone()), course.bundle());
         model.addAttribute("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today));
         model.addAttribute("page", page);
-        return "course/record";
+        return "record/record";
     }
 }

@@ -1,4 +1,4 @@
-package waypost.app.course;
+package waypost.app.record;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;

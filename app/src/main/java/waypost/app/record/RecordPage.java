@@ -1,4 +1,4 @@
-package waypost.app.course;
+package waypost.app.record;
 
 import java.time.LocalDateTime;
 import java.util.Comparator;

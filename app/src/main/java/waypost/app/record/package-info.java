@@ -1,0 +1,9 @@
+/**
+ * The record of a course: everything that was signed, placed, entered, corrected and withdrawn, newest first.
+ *
+ * <p>Start at {@link RecordController}. May use: course, account, audit, shell, store, and the library.
+ */
+@NullMarked
+package waypost.app.record;
+
+import org.jspecify.annotations.NullMarked;
