@@ -3,6 +3,7 @@ package waypost.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Matcher;
@@ -94,6 +95,22 @@ class BadInputTest {
                 .isEqualTo(302);
         assertThat(therapist.get("/courses/" + course + "/measures").body()).contains("compensated, does not count");
         assertThat(therapist.get("/courses/" + course + "/milestones").body()).contains("No reading yet: measure it.");
+    }
+
+    @Test
+    void doubtfulReadingsAreKeptAndDoubted() {
+        UUID course = newCourse("T-11");
+        Map<String, String> early = reading("120");
+        early.put("measure", "quadriceps-torque-90");
+        Map<String, String> passive = reading("0-0-100");
+        Map<String, String> active = reading("0-0-106");
+        active.put("mode", "ACTIVE");
+        List.of(early, passive, active).forEach(form -> therapist.post("/courses/" + course + "/readings", form));
+
+        assertThat(therapist.get("/courses/" + course + "/measures").body())
+                .contains("held at 90 degrees on Thu 3 Apr 2031: the test was not open on that day.")
+                .contains("Knee flexion on Thu 3 Apr 2031: active goes further than passive by more than the tool")
+                .doesNotContain("Knee extension on Thu 3 Apr 2031: active");
     }
 
     @Test

@@ -1,12 +1,8 @@
 package waypost.app.account;
 
-import jakarta.servlet.http.HttpServletRequest;
-import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
-import org.springframework.util.LinkedMultiValueMap;
-import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -19,6 +15,8 @@ import waypost.app.entry.FormProblem;
 @Controller
 class SetUpController {
 
+    private static final String DONE = "redirect:/sign-in?ready";
+
     private final Accounts accounts;
 
     SetUpController(Accounts accounts) {
@@ -26,34 +24,41 @@ class SetUpController {
     }
 
     @GetMapping("/setup/{secret}")
-    String form(@PathVariable String secret, Model model) {
-        boolean clinic = accounts.setsUpClinic(secret);
-        model.addAttribute("clinic", clinic);
-        model.addAttribute("action", "/setup/" + secret + (clinic ? "/clinic" : "/password"));
-        return "account/set-up";
+    ModelAndView form(@PathVariable String secret) {
+        return page(secret, accounts.setsUpClinic(secret));
     }
 
     @PostMapping("/setup/{secret}/clinic")
-    String clinic(@PathVariable String secret, @ModelAttribute Accounts.FirstSetUp first) {
-        accounts.setUp(secret, first);
-        return "redirect:/sign-in?ready";
+    ModelAndView clinic(
+            @PathVariable String secret,
+            @ModelAttribute Accounts.FirstSetUp first,
+            @RequestParam MultiValueMap<String, String> entered) {
+        try {
+            accounts.setUp(secret, first);
+            return new ModelAndView(DONE);
+        } catch (FormProblem problem) {
+            return refused(page(secret, true).addObject("entered", entered), problem);
+        }
     }
 
     @PostMapping("/setup/{secret}/password")
-    String password(@PathVariable String secret, @RequestParam String password) {
-        accounts.setPassword(secret, password);
-        return "redirect:/sign-in?ready";
+    ModelAndView password(@PathVariable String secret, @RequestParam String password) {
+        try {
+            accounts.setPassword(secret, password);
+            return new ModelAndView(DONE);
+        } catch (FormProblem problem) {
+            return refused(page(secret, false), problem);
+        }
     }
 
-    @ExceptionHandler
-    ModelAndView refused(FormProblem problem, HttpServletRequest request) {
-        ModelAndView page = new ModelAndView("account/set-up", HttpStatus.UNPROCESSABLE_CONTENT);
-        page.addObject("clinic", request.getRequestURI().endsWith("/clinic"));
-        page.addObject("problems", problem.byField());
-        page.addObject("action", request.getRequestURI());
-        LinkedMultiValueMap<String, String> entered = new LinkedMultiValueMap<>();
-        request.getParameterMap().forEach((name, values) -> entered.put(name, List.of(values)));
-        page.addObject("entered", entered);
-        return page;
+    private static ModelAndView page(String secret, boolean clinic) {
+        return new ModelAndView("account/set-up")
+                .addObject("clinic", clinic)
+                .addObject("action", "/setup/" + secret + (clinic ? "/clinic" : "/password"));
+    }
+
+    private static ModelAndView refused(ModelAndView page, FormProblem problem) {
+        page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        return page.addObject("problems", problem.byField());
     }
 }

@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.ReadingRow;
 import waypost.core.body.Direction;
+import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
@@ -55,18 +57,22 @@ public record MeasurePage(List<Choice> choices, List<Line> lines, List<String> d
         return form + notSafe(measure, standing, course).orElse("");
     }
 
-    private static Optional<String> notSafe(Measure measure, Standing standing, LoadedCourse course) {
-        Dates dates = new Dates(course.row().dayZero());
+    /** The test that yields a measure, when the gate keeps it closed in a standing. */
+    private static Optional<RoleKey> closedTest(String measure, Standing standing, LoadedCourse course) {
         return course.bundle().activities().stream()
-                .filter(a -> a instanceof Activity.Test test && test.measure().equals(measure.id()))
+                .filter(a -> a instanceof Activity.Test test && test.measure().equals(measure))
                 .map(a -> new RoleKey(a.id(), a.roles().get(0).name()))
                 .filter(role -> !standing.verdict(role).kind().isOpen())
-                .findFirst()
-                .map(role -> {
-                    Optional<CourseDay> opens = standing.opensByTime(role);
-                    return "; not on the operated side"
-                            + opens.map(day -> " before " + dates.say(day)).orElse(" yet");
-                });
+                .findFirst();
+    }
+
+    private static Optional<String> notSafe(Measure measure, Standing standing, LoadedCourse course) {
+        Dates dates = new Dates(course.row().dayZero());
+        return closedTest(measure.id(), standing, course).map(role -> {
+            Optional<CourseDay> opens = standing.opensByTime(role);
+            return "; not on the operated side"
+                    + opens.map(day -> " before " + dates.say(day)).orElse(" yet");
+        });
     }
 
     private static Line line(ReadingRow row, LoadedCourse course) {
@@ -85,18 +91,35 @@ public record MeasurePage(List<Choice> choices, List<Line> lines, List<String> d
                 row.strict());
     }
 
-    /** Active range beyond passive on one day by more than the error: one of the two is wrong. */
     private static List<String> doubts(LoadedCourse course) {
-        List<String> doubts = new ArrayList<>();
-        for (ReadingRow active : course.readings()) {
-            Measure measure = course.bundle().measure(active.measure());
-            course.readings().stream()
-                    .filter(passive -> contradicts(active, passive, measure))
-                    .findFirst()
-                    .ifPresent(passive -> doubts.add(measure.title() + " on " + Dates.say(active.measuredOn())
-                            + ": active goes further than passive by more than the tool's error. Measure again."));
-        }
-        return doubts.stream().distinct().toList();
+        return Stream.concat(contradictions(course), measuredTooEarly(course))
+                .distinct()
+                .toList();
+    }
+
+    /** Active range beyond passive on one day by more than the error: one of the two is wrong. */
+    private static Stream<String> contradictions(LoadedCourse course) {
+        return course.readings().stream()
+                .filter(active -> course.readings().stream()
+                        .anyMatch(passive ->
+                                contradicts(active, passive, course.bundle().measure(active.measure()))))
+                .map(active -> course.bundle().measure(active.measure()).title() + " on "
+                        + Dates.say(active.measuredOn())
+                        + ": active goes further than passive by more than the tool's error. Measure again.");
+    }
+
+    /** What was done is kept, but a test before it was safe measures the pain rather than the strength. */
+    private static Stream<String> measuredTooEarly(LoadedCourse course) {
+        return course.readings().stream()
+                .filter(row -> row.side().equals(course.row().side()))
+                .filter(row -> closedTest(row.measure(), on(course, row.measuredOn()), course)
+                        .isPresent())
+                .map(row -> course.bundle().measure(row.measure()).title() + " on " + Dates.say(row.measuredOn())
+                        + ": the test was not open on that day. Watch for irritation, and measure again later.");
+    }
+
+    private static Standing on(LoadedCourse course, LocalDate date) {
+        return course.course().on(date, date, Outlook.TIME_ONLY);
     }
 
     private static boolean contradicts(ReadingRow active, ReadingRow passive, Measure measure) {
