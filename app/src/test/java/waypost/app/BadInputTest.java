@@ -20,7 +20,7 @@ import waypost.app.testing.Visitor;
 /** Bad input gets a clear message in place, and nothing is lost or written twice. */
 class BadInputTest {
 
-    private final Visitor therapist = Visitor.signedIn("therapist");
+    private static final Visitor THERAPIST = Visitor.signedIn("therapist");
 
     private static Map<String, String> reading(String said) {
         return new HashMap<>(Map.of(
@@ -43,7 +43,7 @@ class BadInputTest {
 
     private UUID newCourse(String number) {
         Map<String, String> form = Referring.form("Test Person " + number, number, 20);
-        assertThat(therapist.post("/courses", form).status()).isEqualTo(302);
+        assertThat(THERAPIST.post("/courses", form).status()).isEqualTo(302);
         return UUID.fromString(form.get("courseId"));
     }
 
@@ -66,7 +66,7 @@ class BadInputTest {
         Map<String, String> form = reading("0-3-97");
         form.put(field, value);
 
-        Visitor.Answer answer = therapist.post("/courses/" + course + "/readings", form);
+        Visitor.Answer answer = THERAPIST.post("/courses/" + course + "/readings", form);
 
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body()).contains(field.equals("side") ? "Add a reading" : message);
@@ -79,8 +79,8 @@ class BadInputTest {
         UUID course = newCourse("T-1");
         Map<String, String> form = reading("0-3-97");
 
-        therapist.post("/courses/" + course + "/readings", form);
-        therapist.post("/courses/" + course + "/readings", form);
+        THERAPIST.post("/courses/" + course + "/readings", form);
+        THERAPIST.post("/courses/" + course + "/readings", form);
 
         assertThat(readings(course)).isEqualTo(2);
     }
@@ -91,10 +91,10 @@ class BadInputTest {
         Map<String, String> form = reading("0-0-140");
         form.remove("strict");
 
-        assertThat(therapist.post("/courses/" + course + "/readings", form).status())
+        assertThat(THERAPIST.post("/courses/" + course + "/readings", form).status())
                 .isEqualTo(302);
-        assertThat(therapist.get("/courses/" + course + "/measures").body()).contains("compensated, does not count");
-        assertThat(therapist.get("/courses/" + course + "/milestones").body()).contains("No reading yet: measure it.");
+        assertThat(THERAPIST.get("/courses/" + course + "/measures").body()).contains("compensated, does not count");
+        assertThat(THERAPIST.get("/courses/" + course + "/milestones").body()).contains("No reading yet: measure it.");
     }
 
     @Test
@@ -105,9 +105,9 @@ class BadInputTest {
         Map<String, String> passive = reading("0-0-100");
         Map<String, String> active = reading("0-0-106");
         active.put("mode", "ACTIVE");
-        List.of(early, passive, active).forEach(form -> therapist.post("/courses/" + course + "/readings", form));
+        List.of(early, passive, active).forEach(form -> THERAPIST.post("/courses/" + course + "/readings", form));
 
-        assertThat(therapist.get("/courses/" + course + "/measures").body())
+        assertThat(THERAPIST.get("/courses/" + course + "/measures").body())
                 .contains("held at 90 degrees on Thu 3 Apr 2031: the test was not open on that day.")
                 .contains("Knee flexion on Thu 3 Apr 2031: active goes further than passive by more than the tool")
                 .doesNotContain("Knee extension on Thu 3 Apr 2031: active");
@@ -117,8 +117,8 @@ class BadInputTest {
     void aReferralSentTwiceOpensOneCourse() {
         Map<String, String> form = Referring.form("Twice Sent", "T-2", 3);
 
-        Visitor.Answer first = therapist.post("/courses", form);
-        Visitor.Answer second = therapist.post("/courses", form);
+        Visitor.Answer first = THERAPIST.post("/courses", form);
+        Visitor.Answer second = THERAPIST.post("/courses", form);
 
         assertThat(first.location()).isEqualTo(second.location()).endsWith(form.get("courseId"));
     }
@@ -141,11 +141,11 @@ class BadInputTest {
         Map<String, String> form = Referring.form("Refused Person", "T-3", 3);
         form.put(field, value);
 
-        Visitor.Answer answer = therapist.post("/courses/check", form);
+        Visitor.Answer answer = THERAPIST.post("/courses/check", form);
 
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body()).contains(message).contains("knee ligament reconstruction");
-        assertThat(therapist.post("/finder", Map.of("wanted", "T-3")).body()).contains("Nobody in this clinic");
+        assertThat(THERAPIST.post("/finder", Map.of("wanted", "T-3")).body()).contains("Nobody in this clinic");
     }
 
     @Test
@@ -153,11 +153,11 @@ class BadInputTest {
         Map<String, String> form = Referring.form("Wrong Side", "T-4", 3);
         form.put("sideAgain", "right");
 
-        Visitor.Answer answer = therapist.post("/courses", form);
+        Visitor.Answer answer = THERAPIST.post("/courses", form);
 
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body()).contains("Read the operation note again: left or right?");
-        assertThat(therapist.post("/finder", Map.of("wanted", "T-4")).body()).contains("Nobody in this clinic");
+        assertThat(THERAPIST.post("/finder", Map.of("wanted", "T-4")).body()).contains("Nobody in this clinic");
     }
 
     @Test
@@ -167,21 +167,21 @@ class BadInputTest {
         form.put("courseId", course.toString());
         form.put(
                 "replaces",
-                value(therapist.get("/courses/" + course + "/referral").body(), "replaces"));
+                value(THERAPIST.get("/courses/" + course + "/referral").body(), "replaces"));
         form.put("why", "corrected operation note");
         form.put("answer.meniscus-repair", "vertical");
 
-        Visitor.Answer first = therapist.post("/courses/" + course + "/referral", form);
+        Visitor.Answer first = THERAPIST.post("/courses/" + course + "/referral", form);
         form.put("answer.meniscus-repair", "root");
-        Visitor.Answer second = therapist.post("/courses/" + course + "/referral", form);
+        Visitor.Answer second = THERAPIST.post("/courses/" + course + "/referral", form);
 
         assertThat(first.status()).isEqualTo(302);
         assertThat(second.status()).isEqualTo(422);
         assertThat(second.body())
                 .contains("Somebody changed this referral while you were looking at it")
                 .contains("root repaired");
-        assertThat(therapist.get("/courses/" + course).body()).contains("Bend after meniscus repair");
-        assertThat(therapist.get("/courses/" + course + "/record").body())
+        assertThat(THERAPIST.get("/courses/" + course).body()).contains("Bend after meniscus repair");
+        assertThat(THERAPIST.get("/courses/" + course + "/record").body())
                 .contains("was no repair, now vertical tear repaired")
                 .contains("corrected operation note");
     }
@@ -189,17 +189,17 @@ class BadInputTest {
     @Test
     void theSecondOfTwoTabsCannotCorrectAReadingAgain() {
         UUID course = newCourse("T-6");
-        therapist.post("/courses/" + course + "/readings", reading("0-3-97"));
-        String page = therapist.get("/courses/" + course + "/measures").body();
+        THERAPIST.post("/courses/" + course + "/readings", reading("0-3-97"));
+        String page = THERAPIST.get("/courses/" + course + "/measures").body();
         Matcher link = Pattern.compile("/readings/([0-9a-f-]{36})/correction").matcher(page);
         assertThat(link.find()).isTrue();
         String path = "/courses/" + course + "/readings/" + link.group(1) + "/correction";
 
-        assertThat(therapist.post(path, Map.of("said", "-5", "why", "misread")).status())
+        assertThat(THERAPIST.post(path, Map.of("said", "-5", "why", "misread")).status())
                 .isEqualTo(302);
-        assertThat(therapist.post(path, Map.of("said", "-6", "why", "misread")).status())
+        assertThat(THERAPIST.post(path, Map.of("said", "-6", "why", "misread")).status())
                 .isEqualTo(404);
-        assertThat(therapist.get("/courses/" + course + "/record").body())
+        assertThat(THERAPIST.get("/courses/" + course + "/record").body())
                 .contains("Reading corrected")
                 .contains("misread");
     }
@@ -209,12 +209,12 @@ class BadInputTest {
         UUID course = newCourse("T-7");
 
         Visitor.Answer missing =
-                therapist.post("/courses/" + course + "/advance", Map.of("phase", "straight", "shown", "x"));
+                THERAPIST.post("/courses/" + course + "/advance", Map.of("phase", "straight", "shown", "x"));
 
         assertThat(missing.status()).isEqualTo(422);
         assertThat(missing.body()).contains("Time and milestones are both needed");
         UUID isaura = DemoCourses.of("Jorunn Pettifer");
-        assertThat(therapist
+        assertThat(THERAPIST
                         .post("/courses/" + isaura + "/advance", Map.of("phase", "return", "shown", "x"))
                         .body())
                 .contains("which is not the next phase");
@@ -232,20 +232,20 @@ class BadInputTest {
                 "2031-04-02",
                 "time",
                 "10:00"));
-        assertThat(therapist.post("/today/appointments", booking).body()).contains("allowed: today or later");
+        assertThat(THERAPIST.post("/today/appointments", booking).body()).contains("allowed: today or later");
         booking.put("date", "2031-04-08");
-        assertThat(therapist.post("/today/appointments", booking).status()).isEqualTo(302);
+        assertThat(THERAPIST.post("/today/appointments", booking).status()).isEqualTo(302);
 
         String path = "/today/appointments/" + booking.get("appointmentId");
-        assertThat(therapist
+        assertThat(THERAPIST
                         .post(path + "/state", Map.of("version", "0", "state", "ARRIVED"))
                         .body())
                 .contains("in the future; it can be moved or cancelled");
         Map<String, String> move = Map.of("version", "0", "date", "2031-04-09", "time", "11:00");
-        assertThat(therapist.post(path + "/move", move).status()).isEqualTo(302);
-        assertThat(therapist.post(path + "/move", move).body())
+        assertThat(THERAPIST.post(path + "/move", move).status()).isEqualTo(302);
+        assertThat(THERAPIST.post(path + "/move", move).body())
                 .contains("Somebody else changed this appointment a moment ago");
-        assertThat(therapist.get("/today?on=2031-04-09").body())
+        assertThat(THERAPIST.get("/today?on=2031-04-09").body())
                 .contains("Test Person T-8")
                 .contains("11:00");
     }
@@ -268,7 +268,7 @@ class BadInputTest {
     @ParameterizedTest
     @CsvSource({"/courses/not-an-id,400", "/courses/new?x=<script>,200", "/nowhere,404"})
     void strangeAddressesGetAPlainPage(String path, int status) {
-        Visitor.Answer answer = therapist.get(path.replace("<", "%3C").replace(">", "%3E"));
+        Visitor.Answer answer = THERAPIST.get(path.replace("<", "%3C").replace(">", "%3E"));
 
         assertThat(answer.status()).isEqualTo(status);
         assertThat(answer.body()).doesNotContain("Exception").contains("Waypost");
@@ -278,7 +278,7 @@ class BadInputTest {
     void hostileTextIsShownAsText() {
         Map<String, String> form = Referring.form("<script>alert(1)</script>", "T-9", 3);
 
-        assertThat(therapist.post("/courses/check", form).body())
+        assertThat(THERAPIST.post("/courses/check", form).body())
                 .contains("&lt;script&gt;alert(1)&lt;/script&gt;")
                 .doesNotContain("<script>alert");
     }

@@ -13,6 +13,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import waypost.core.body.Side;
@@ -31,6 +32,7 @@ import waypost.core.resolved.Resolver;
 import waypost.core.time.CourseDay;
 
 /** What must hold of the shipped protocol under any answers, on any day, in any phase; made from seeds. */
+@Tag("slow")
 class ShippedProtocolPropertiesTest {
 
     private static final Protocol PROTOCOL = KneeCourse.protocol();

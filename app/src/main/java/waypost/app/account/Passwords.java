@@ -41,8 +41,4 @@ public class Passwords {
     boolean matches(String password, String hash) {
         return encoder.matches(password, hash);
     }
-
-    boolean isDemo() {
-        return demo;
-    }
 }

@@ -12,7 +12,7 @@ import waypost.app.testing.Visitor;
 /** The demo shows what the README says of it. */
 class DemoClinicTest {
 
-    private final Visitor therapist = Visitor.signedIn("therapist");
+    private static final Visitor THERAPIST = Visitor.signedIn("therapist");
 
     @ParameterizedTest
     @CsvSource(
@@ -27,12 +27,12 @@ class DemoClinicTest {
                 "Ottoline Brandreth|Open-chain straightening in a growing arc"
             })
     void everybodyHasTheirStory(String patient, String shown) {
-        assertThat(therapist.get("/courses/" + DemoCourses.of(patient)).body()).contains(shown);
+        assertThat(THERAPIST.get("/courses/" + DemoCourses.of(patient)).body()).contains(shown);
     }
 
     @Test
     void todayListsEverybodyWithWhatToMind() {
-        String today = therapist.get("/today").body();
+        String today = THERAPIST.get("/today").body();
 
         assertThat(DemoPerson.all())
                 .hasSizeGreaterThanOrEqualTo(6)
@@ -42,10 +42,10 @@ class DemoClinicTest {
 
     @Test
     void someoneReadyCanBeSignedAndOthersCannot() {
-        String ready = therapist
+        String ready = THERAPIST
                 .get("/courses/" + DemoCourses.of("Isaura Bonnet") + "/milestones")
                 .body();
-        String stiff = therapist
+        String stiff = THERAPIST
                 .get("/courses/" + DemoCourses.of("Marguerite Osei") + "/milestones")
                 .body();
 
@@ -55,8 +55,8 @@ class DemoClinicTest {
 
     @Test
     void theFinderFindsByPartOfANameOrNumberAndTakesWildcardsAsText() {
-        assertThat(therapist.post("/finder", Map.of("wanted", "quarr")).body()).contains("Leopold Quarrie");
-        assertThat(therapist.post("/finder", Map.of("wanted", "4117")).body()).contains("Ottoline Brandreth");
-        assertThat(therapist.post("/finder", Map.of("wanted", "%")).body()).contains("Nobody in this clinic");
+        assertThat(THERAPIST.post("/finder", Map.of("wanted", "quarr")).body()).contains("Leopold Quarrie");
+        assertThat(THERAPIST.post("/finder", Map.of("wanted", "4117")).body()).contains("Ottoline Brandreth");
+        assertThat(THERAPIST.post("/finder", Map.of("wanted", "%")).body()).contains("Nobody in this clinic");
     }
 }

@@ -4,27 +4,24 @@ package waypost.core.body;
  * One axis of a joint. The positive direction comes first in its name; a knee that lacks 10° of extension stands at 10°
  * of flexion, one that hyperextends at −5°.
  *
- * <p>{@link #possible} bounds what a reading may say at all. {@link #usual} is the usual full range (American Academy
- * of Orthopaedic Surgeons 1965, from memory).
+ * <p>{@link #possible} bounds what a reading may say at all.
  */
 public enum Motion {
-    KNEE_FLEXION(Joint.KNEE, "flexion", "extension", Arc.between(-25, 165), Arc.between(0, 135)),
-    HIP_FLEXION(Joint.HIP, "flexion", "extension", Arc.between(-50, 150), Arc.between(-30, 120)),
-    HIP_ABDUCTION(Joint.HIP, "abduction", "adduction", Arc.between(-60, 90), Arc.between(-30, 45)),
-    ANKLE_DORSIFLEXION(Joint.ANKLE, "dorsiflexion", "plantar flexion", Arc.between(-80, 50), Arc.between(-50, 20));
+    KNEE_FLEXION(Joint.KNEE, "flexion", "extension", Arc.between(-25, 165)),
+    HIP_FLEXION(Joint.HIP, "flexion", "extension", Arc.between(-50, 150)),
+    HIP_ABDUCTION(Joint.HIP, "abduction", "adduction", Arc.between(-60, 90)),
+    ANKLE_DORSIFLEXION(Joint.ANKLE, "dorsiflexion", "plantar flexion", Arc.between(-80, 50));
 
     private final Joint joint;
     private final String positive;
     private final String negative;
     private final Arc possible;
-    private final Arc usual;
 
-    Motion(Joint joint, String positive, String negative, Arc possible, Arc usual) {
+    Motion(Joint joint, String positive, String negative, Arc possible) {
         this.joint = joint;
         this.positive = positive;
         this.negative = negative;
         this.possible = possible;
-        this.usual = usual;
     }
 
     public Joint joint() {
@@ -39,9 +36,5 @@ public enum Motion {
     /** Angles that a living joint can show; anything beyond is a slip of the pen. */
     public Arc possible() {
         return possible;
-    }
-
-    public Arc usual() {
-        return usual;
     }
 }

@@ -27,10 +27,6 @@ public final class Document {
         this.root = root;
     }
 
-    public String file() {
-        return file;
-    }
-
     /** The document's top as something to read from. */
     public Entry top() {
         return new Entry(this, root, "");

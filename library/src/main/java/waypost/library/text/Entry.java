@@ -37,10 +37,6 @@ public final class Entry {
         this.path = path;
     }
 
-    public String path() {
-        return path;
-    }
-
     public boolean has(String key) {
         return find(key).isPresent();
     }

@@ -87,9 +87,4 @@ public final class SchemaCheck {
         array.forEach(item -> strings.add(item.isString() ? item.stringValue() : item.toString()));
         return strings;
     }
-
-    /** The schema's text, as published. */
-    public static String published() {
-        return schemaText();
-    }
 }
