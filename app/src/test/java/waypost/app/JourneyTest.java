@@ -18,7 +18,7 @@ class JourneyTest {
             browser.signIn("therapist");
             enterReferral(browser);
             readItBack(browser);
-            assertThat(browser.text()).contains("Day 14", "Quiet it", "cartilage repair? not stated");
+            assertThat(browser.text()).contains("Day 14", "Quiet it", "Cartilage repair? not stated");
             openARung(browser);
             measureUntilAMilestoneFlips(browser);
             signTheAdvance(browser);

@@ -75,12 +75,16 @@ public class CourseHeads {
         for (Question question : course.course().resolved().unanswered()) {
             strip.add(new CourseHead.Strip(
                     "ask",
-                    Words.plainName(question.id()) + "? not stated",
+                    sentenceCase(Words.plainName(question.id())) + "? not stated",
                     "stricter rule applied · ask " + course.row().surgeon()));
         }
-        standing.precautions().forEach(p -> strip.add(cell(p, dates)));
+        standing.strictestPrecautions().forEach(p -> strip.add(cell(p, dates)));
         standing.duties().forEach(duty -> duty(duty, dates).ifPresent(strip::add));
         return strip;
+    }
+
+    private static String sentenceCase(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private static CourseHead.Strip cell(Precaution<?> precaution, Dates dates) {

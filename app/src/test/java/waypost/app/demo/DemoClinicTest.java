@@ -18,7 +18,7 @@ class DemoClinicTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "Teodor Lindqvist-Roe|meniscus repair? not stated",
+                "Teodor Lindqvist-Roe|Meniscus repair? not stated",
                 "Marguerite Osei|Overdue: Extension equal to the other side",
                 "Jorunn Pettifer|On hold: flare after a long day on the hives",
                 "Ambrose Vail|On hold: red flag",

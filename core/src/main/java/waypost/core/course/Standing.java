@@ -51,6 +51,18 @@ public record Standing(
         return precautions;
     }
 
+    /** The precautions without those that a stricter one on the same thing covers: the strictest rule wins. */
+    public List<Precaution<?>> strictestPrecautions() {
+        List<Precaution<?>> strictest = new ArrayList<>();
+        for (Precaution<?> precaution : precautions()) {
+            if (strictest.stream().noneMatch(precaution::isCoveredBy)) {
+                strictest.removeIf(kept -> kept.isCoveredBy(precaution));
+                strictest.add(precaution);
+            }
+        }
+        return strictest;
+    }
+
     private <T> Optional<Precaution<T>> precaution(InForce<T> limit) {
         return limit.restrictionOn(day()).map(step -> new Precaution<>(limit, step));
     }

@@ -34,6 +34,16 @@ public record BearingLimit(RuleHead head, Schedule<Allowed<BodyShare>> schedule)
     }
 
     @Override
+    public Subject subject() {
+        return Subject.of(this);
+    }
+
+    @Override
+    public boolean within(BodyShare inner, BodyShare outer) {
+        return inner.compareTo(outer) <= 0;
+    }
+
+    @Override
     public Reason objection(Objection<BodyShare> found) {
         return new Reason.BearingExceeded(
                 found.from(), (Bearing) found.asked(), found.allowed(), found.until(), found.reducible());

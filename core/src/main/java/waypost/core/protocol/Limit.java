@@ -1,5 +1,6 @@
 package waypost.core.protocol;
 
+import java.util.List;
 import java.util.Optional;
 import waypost.core.demand.Demand;
 import waypost.core.exercise.Reducible;
@@ -28,6 +29,22 @@ public sealed interface Limit<T> permits MotionLimit, LoadingLimit, TissueLimit,
     /** The demand cut down to what is allowed; empty when it can't be, or not above its least useful amount. */
     Optional<Demand> reduced(Demand demand, Allowed<T> allowed, Reducible by);
 
+    /** What this looks at. Limits with equal subjects limit the same quantity and can be compared. */
+    Subject subject();
+
+    /** Whether {@code other} allows everything that {@code mine} allows. */
+    default boolean asStrict(Allowed<T> mine, Allowed<T> other) {
+        if (mine instanceof Allowed.Nothing<T> || other.isFree()) {
+            return true;
+        }
+        return mine.most()
+                .flatMap(inner -> other.most().map(outer -> within(inner, outer)))
+                .orElse(false);
+    }
+
+    /** Whether the bound {@code inner} lies within the bound {@code outer}. */
+    boolean within(T inner, T outer);
+
     /** The objection as data. */
     Reason objection(Objection<T> objection);
 
@@ -41,6 +58,13 @@ public sealed interface Limit<T> permits MotionLimit, LoadingLimit, TissueLimit,
      */
     record Objection<T>(
             Provenance from, Demand asked, Allowed<T> allowed, Optional<CourseDay> until, boolean reducible) {}
+
+    /** A kind of limit with what narrows it, compared by value. */
+    record Subject(Class<?> kind, List<Object> narrowedTo) {
+        static Subject of(Limit<?> limit, Object... narrowedTo) {
+            return new Subject(limit.getClass(), List.of(narrowedTo));
+        }
+    }
 
     /** Answers once for each kind of limit. */
     interface Visitor<R> {

@@ -32,6 +32,16 @@ public record LoadingLimit(RuleHead head, Circumstance circumstance, Schedule<Al
     }
 
     @Override
+    public Subject subject() {
+        return Subject.of(this, circumstance);
+    }
+
+    @Override
+    public boolean within(Loading inner, Loading outer) {
+        return !inner.exceeds(outer);
+    }
+
+    @Override
     public Reason objection(Objection<Loading> found) {
         return new Reason.LoadingExceeded(
                 found.from(), (Movement) found.asked(), found.allowed(), found.until(), found.reducible());

@@ -35,6 +35,16 @@ public record MotionLimit(RuleHead head, Circumstance circumstance, Schedule<All
     }
 
     @Override
+    public Subject subject() {
+        return Subject.of(this, circumstance);
+    }
+
+    @Override
+    public boolean within(Arc inner, Arc outer) {
+        return outer.contains(inner);
+    }
+
+    @Override
     public Reason objection(Objection<Arc> found) {
         return new Reason.MotionExceeded(
                 found.from(), (Movement) found.asked(), found.allowed(), found.until(), found.reducible());

@@ -29,6 +29,16 @@ public record StrainLimit(RuleHead head, StrainKind kind, Schedule<Allowed<Level
     }
 
     @Override
+    public Subject subject() {
+        return Subject.of(this, kind);
+    }
+
+    @Override
+    public boolean within(Level inner, Level outer) {
+        return !inner.exceeds(outer);
+    }
+
+    @Override
     public Reason objection(Objection<Level> found) {
         return new Reason.StrainExceeded(found.from(), (Strain) found.asked(), found.allowed(), found.until());
     }

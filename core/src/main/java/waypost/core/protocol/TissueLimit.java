@@ -39,6 +39,16 @@ public record TissueLimit(RuleHead head, Tissue tissue, Set<Mode> modes, Schedul
     }
 
     @Override
+    public Subject subject() {
+        return Subject.of(this, tissue, modes);
+    }
+
+    @Override
+    public boolean within(Level inner, Level outer) {
+        return !inner.exceeds(outer);
+    }
+
+    @Override
     public Reason objection(Objection<Level> found) {
         return new Reason.TissueExceeded(found.from(), (TissueLoad) found.asked(), found.allowed(), found.until());
     }

@@ -105,6 +105,26 @@ class MilestoneWordsTest {
                         "Twisting on the planted leg: at most low");
     }
 
+    /** The strictest rule wins: what a stricter one on the same thing covers is not repeated. */
+    @Test
+    void theStripNamesOnlyTheStrictestOfRulesOnTheSameThing() {
+        Standing standing = Course.of(
+                        new KneeCourse().with("meniscus-repair", "not stated").resolved(),
+                        KneeCourse.BUNDLE.activities(),
+                        KneeCourse.BUNDLE.measures(),
+                        new Course.History(Side.RIGHT, Readings.NONE, List.of(), List.of()))
+                .on(KneeCourse.DAY_ZERO.plusDays(24), KneeCourse.DAY_ZERO.plusDays(24), Outlook.TIME_ONLY);
+
+        assertThat(rules(standing.precautions())).contains("meniscus.bearing", "meniscus.bend-under-load");
+        assertThat(rules(standing.strictestPrecautions()))
+                .contains("meniscus.bearing-strict", "meniscus.bend-under-load-strict", "meniscus.bend")
+                .doesNotContain("meniscus.bearing", "meniscus.bend-under-load");
+    }
+
+    private static List<String> rules(List<Precaution<?>> precautions) {
+        return precautions.stream().map(p -> p.limit().from().ruleId()).toList();
+    }
+
     @Test
     void signsCarryTheLimitTheDateOrWhatIsMissing() {
         assertThat(note("quad-set/operated")).isEmpty();
