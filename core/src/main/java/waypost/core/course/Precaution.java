@@ -1,19 +1,28 @@
 package waypost.core.course;
 
+import java.util.Optional;
 import waypost.core.protocol.Allowed;
 import waypost.core.resolved.InForce;
+import waypost.core.time.CourseDay;
 import waypost.core.time.Steps;
 
 /** A limit that takes something away on a day, with the step that holds. */
 public record Precaution<T>(InForce<T> limit, Steps.Step<Allowed<T>> step) {
 
-    /** Whether {@code other} looks at the same and leaves no more than this does. */
+    /** Whether {@code other} looks at the same and leaves less than this does, or as little for at least as long. */
     boolean isCoveredBy(Precaution<?> other) {
         if (!limit.limit().subject().equals(other.limit.limit().subject())) {
             return false;
         }
         @SuppressWarnings("unchecked") // equal subjects limit the same quantity
-        Allowed<T> stricter = (Allowed<T>) other.step.value();
-        return limit.limit().asStrict(stricter, step.value());
+        Allowed<T> others = (Allowed<T>) other.step.value();
+        boolean equal = limit.limit().asStrict(step.value(), others);
+        return limit.limit().asStrict(others, step.value()) && (!equal || other.endsNoEarlierThan(this));
+    }
+
+    private boolean endsNoEarlierThan(Precaution<?> other) {
+        Optional<CourseDay> mine = step.window().until();
+        Optional<CourseDay> others = other.step.window().until();
+        return mine.isEmpty() || others.isPresent() && !mine.get().isBefore(others.get());
     }
 }

@@ -11,9 +11,12 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import waypost.core.body.Side;
+import waypost.core.demand.BodyShare;
 import waypost.core.gate.Fixture;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
+import waypost.core.protocol.Allowed;
+import waypost.core.protocol.BearingLimit;
 import waypost.core.protocol.Hold;
 import waypost.core.protocol.Opening;
 import waypost.core.protocol.VerdictKind;
@@ -21,6 +24,7 @@ import waypost.core.question.Answers;
 import waypost.core.question.Condition;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.Moment;
+import waypost.core.time.Schedule;
 
 class CourseTest {
 
@@ -131,5 +135,35 @@ class CourseTest {
         assertThat(standing.precautions()).isEmpty();
         assertThat(standing.duties()).isEmpty();
         assertThat(from("day 0").milestones()).isEmpty();
+    }
+
+    @Test
+    void ofEquallyStrictPrecautionsTheOneThatLastsLongestIsNamed() {
+        Fixture fixture = new Fixture()
+                .asking(bend(60))
+                .open(from("day 0"))
+                .limit(bearing("short", "completed week 6"))
+                .limit(bearing("long", "completed week 8"))
+                .limit(bearing("shorter", "completed week 4"));
+        Course course = Course.of(
+                Resolver.resolve(fixture.protocol(), Answers.NONE, DAY_ZERO),
+                List.of(fixture.squat()),
+                List.of(Fixture.FLEXION),
+                new Course.History(Side.RIGHT, Readings.NONE, List.of(), List.of()));
+
+        Standing standing = course.on(DAY_20, DAY_20, Outlook.TIME_ONLY);
+
+        assertThat(standing.precautions()).hasSize(3);
+        assertThat(standing.strictestPrecautions())
+                .singleElement()
+                .satisfies(p -> assertThat(p.limit().from().ruleId()).isEqualTo("long"));
+    }
+
+    private static BearingLimit bearing(String id, String end) {
+        return new BearingLimit(
+                Fixture.head(id),
+                new Schedule<>(List.of(
+                        new Schedule.Entry<>(Moment.parse("day 0"), Allowed.within(BodyShare.ofPercent(50))),
+                        new Schedule.Entry<>(Moment.parse(end), Allowed.free()))));
     }
 }
