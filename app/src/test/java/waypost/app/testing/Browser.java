@@ -23,6 +23,7 @@ import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.logging.LoggingPreferences;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
+import org.springframework.util.FileSystemUtils;
 import waypost.app.account.Passwords;
 
 /** A headless browser on the running application. Closing it fails on any policy violation or script error. */
@@ -31,6 +32,7 @@ public final class Browser implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(15);
 
     private final ChromeDriver driver;
+    private final Path folder = freshFolder();
     private final String address = RunningWaypost.get().address();
 
     public Browser() {
@@ -47,7 +49,7 @@ public final class Browser implements AutoCloseable {
                 "--disable-component-update",
                 "--disable-sync",
                 "--disable-dev-shm-usage",
-                "--user-data-dir=" + freshFolder());
+                "--user-data-dir=" + folder);
         LoggingPreferences logs = new LoggingPreferences();
         logs.enable(LogType.BROWSER, Level.ALL);
         options.setCapability("goog:loggingPrefs", logs);
@@ -179,6 +181,7 @@ public final class Browser implements AutoCloseable {
             }
         } finally {
             driver.quit();
+            FileSystemUtils.deleteRecursively(folder.toFile());
         }
     }
 }
