@@ -3,8 +3,10 @@ package waypost.app.measure;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -17,6 +19,7 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Unit;
+import waypost.core.protocol.VerdictKind;
 import waypost.core.time.CourseDay;
 import waypost.library.words.Dates;
 import waypost.library.words.MilestoneWords;
@@ -57,12 +60,15 @@ public record MeasurePage(List<Choice> choices, List<Line> lines, List<String> d
         return form + notSafe(measure, standing, course).orElse("");
     }
 
-    /** The test that yields a measure, when the gate keeps it closed in a standing. */
+    /** The test that yields a measure, when it is too early for it; a hold alone does not make measuring unsafe. */
     private static Optional<RoleKey> closedTest(String measure, Standing standing, LoadedCourse course) {
         return course.bundle().activities().stream()
                 .filter(a -> a instanceof Activity.Test test && test.measure().equals(measure))
                 .map(a -> new RoleKey(a.id(), a.roles().get(0).name()))
-                .filter(role -> !standing.verdict(role).kind().isOpen())
+                .filter(role -> {
+                    VerdictKind kind = standing.verdict(role).kind();
+                    return !kind.isOpen() && kind != VerdictKind.ON_HOLD;
+                })
                 .findFirst();
     }
 
@@ -97,42 +103,27 @@ public record MeasurePage(List<Choice> choices, List<Line> lines, List<String> d
                 .toList();
     }
 
-    /** Active range beyond passive on one day by more than the error: one of the two is wrong. */
     private static Stream<String> contradictions(LoadedCourse course) {
-        return course.readings().stream()
-                .filter(active -> course.readings().stream()
-                        .anyMatch(passive ->
-                                contradicts(active, passive, course.bundle().measure(active.measure()))))
-                .map(active -> course.bundle().measure(active.measure()).title() + " on "
-                        + Dates.say(active.measuredOn())
-                        + ": active goes further than passive by more than the tool's error. Measure again.");
+        return course.bundle().measures().stream()
+                .filter(measure -> measure.end().isPresent())
+                .flatMap(measure -> course.course().history().readings().activeBeyondPassive(measure).stream()
+                        .map(active -> measure.title() + " on " + Dates.say(active.date())
+                                + ": active goes further than passive by more than the tool's error. Measure again."));
     }
 
     /** What was done is kept, but a test before it was safe measures the pain rather than the strength. */
     private static Stream<String> measuredTooEarly(LoadedCourse course) {
+        Map<LocalDate, Standing> standings = new HashMap<>();
         return course.readings().stream()
                 .filter(row -> row.side().equals(course.row().side()))
-                .filter(row -> closedTest(row.measure(), on(course, row.measuredOn()), course)
+                .filter(row -> closedTest(
+                                row.measure(),
+                                standings.computeIfAbsent(
+                                        row.measuredOn(),
+                                        date -> course.course().on(date, date, Outlook.TIME_ONLY)),
+                                course)
                         .isPresent())
                 .map(row -> course.bundle().measure(row.measure()).title() + " on " + Dates.say(row.measuredOn())
                         + ": the test was not open on that day. Watch for irritation, and measure again later.");
-    }
-
-    private static Standing on(LoadedCourse course, LocalDate date) {
-        return course.course().on(date, date, Outlook.TIME_ONLY);
-    }
-
-    private static boolean contradicts(ReadingRow active, ReadingRow passive, Measure measure) {
-        LocalDate day = active.measuredOn();
-        if (measure.end().isEmpty()
-                || !active.mode().equals("ACTIVE")
-                || !passive.mode().equals("PASSIVE")
-                || !passive.measure().equals(active.measure())
-                || !passive.side().equals(active.side())
-                || !passive.measuredOn().equals(day)) {
-            return false;
-        }
-        double beyond = active.value().subtract(passive.value()).doubleValue();
-        return (measure.better() == Measure.Better.HIGHER ? beyond : -beyond) > measure.error();
     }
 }

@@ -16,7 +16,6 @@ import waypost.core.course.NextPhase;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.milestone.Milestone;
-import waypost.core.milestone.MilestoneState;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
 import waypost.library.words.Dates;
@@ -94,9 +93,7 @@ class TodayRows {
     private static String due(Standing standing) {
         List<Milestone> needed = standing.next().map(NextPhase::milestones).orElse(List.of());
         String due = needed.stream()
-                .filter(m -> m.state() == MilestoneState.MISSING
-                        || m.state() == MilestoneState.OUT_OF_DATE
-                        || m.state() == MilestoneState.PENDING)
+                .filter(m -> m.state().wantsReading())
                 .map(m -> m.criterion().measure().title())
                 .distinct()
                 .limit(3)

@@ -44,6 +44,12 @@ public record Measure(
         }
     }
 
+    /** How much better {@code later} is than {@code earlier}, in the measure's unit; negative when it is worse. */
+    public double gain(Amount earlier, Amount later) {
+        double more = later.minus(earlier).value();
+        return better == Better.HIGHER ? more : -more;
+    }
+
     /** Refuses a value that this measure can't have. */
     public Amount amount(double value) {
         if (!(value >= least && value <= most)) {

@@ -9,5 +9,10 @@ public enum MilestoneState {
     OUT_OF_DATE,
     MISSING,
     /** There is no valid reading and its test may not be done yet. */
-    TEST_NOT_SAFE_YET
+    TEST_NOT_SAFE_YET;
+
+    /** Whether a reading taken now could change it. */
+    public boolean wantsReading() {
+        return this == PENDING || this == OUT_OF_DATE || this == MISSING;
+    }
 }

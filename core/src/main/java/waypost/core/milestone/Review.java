@@ -126,15 +126,15 @@ public final class Review implements Criterion.Visitor<Milestone> {
 
     /** By how much the bound is met, in the measure's unit; negative when it is not. A deficit is better when lower. */
     private static double margin(Criterion criterion, Amount bound, Amount found) {
-        boolean lowerIsBetter =
-                criterion instanceof Criterion.Deficit || criterion.measure().better() == Measure.Better.LOWER;
-        return lowerIsBetter ? bound.minus(found).value() : found.minus(bound).value();
+        return criterion instanceof Criterion.Deficit
+                ? bound.minus(found).value()
+                : criterion.measure().gain(bound, found);
     }
 
     private static Amount lacking(Criterion criterion, Reading mine, Reading other) {
-        return criterion.measure().better() == Measure.Better.LOWER
-                ? mine.amount().minus(other.amount())
-                : other.amount().minus(mine.amount());
+        return Amount.of(
+                criterion.measure().gain(mine.amount(), other.amount()),
+                criterion.measure().unit());
     }
 
     private Optional<Reading> mine(Criterion criterion) {

@@ -4,14 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
+import waypost.core.body.Mode;
 import waypost.core.body.Motion;
+import waypost.core.body.Side;
 import waypost.core.demand.BodyShare;
+import waypost.core.gate.Fixture;
 
 class MeasuringTest {
 
@@ -89,5 +93,31 @@ class MeasuringTest {
         assertThat(BodyShare.parse("40 %").kilogramsOf(82)).isEqualTo(32.8, within(1e-9));
         assertThatThrownBy(() -> BodyShare.parse("40"))
                 .hasMessage("share of body mass: found '40', allowed: a number and a percent sign, such as '40 %'");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"105,0", "106,1"})
+    void activeBeyondPassiveByMoreThanTheErrorIsContradictory(double active, int found) {
+        Readings readings = new Readings(List.of(
+                Fixture.flexion(100, 10),
+                new Reading(
+                        Fixture.FLEXION.id(),
+                        Side.RIGHT,
+                        Mode.ACTIVE,
+                        Fixture.FLEXION.amount(active),
+                        Fixture.DAY_ZERO.plusDays(10),
+                        true,
+                        "tester")));
+
+        assertThat(readings.activeBeyondPassive(Fixture.FLEXION)).hasSize(found);
+    }
+
+    /** Extension is better when lower on the axis: from 10 short to 4 short is a gain of 6. */
+    @Test
+    void aGainIsTowardTheBetterSide() {
+        assertThat(Fixture.EXTENSION.gain(Fixture.EXTENSION.amount(10), Fixture.EXTENSION.amount(4)))
+                .isEqualTo(6);
+        assertThat(Fixture.FLEXION.gain(Fixture.FLEXION.amount(110), Fixture.FLEXION.amount(100)))
+                .isEqualTo(-10);
     }
 }

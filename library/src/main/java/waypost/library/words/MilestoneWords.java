@@ -54,36 +54,32 @@ public record MilestoneWords(Dates dates) {
     private static String found(Milestone milestone) {
         Reading latest = milestone.evidence().get(0);
         Amount found = milestone.found().orElseThrow();
-        String what = switch (kind(milestone.criterion())) {
-            case "deficit" -> amount(found) + " short of the other side";
-            case "symmetry" -> Plain.number(found.value()) + " % of the other side";
-            default -> reading(milestone.criterion().measure(), found);
-        };
+        String what = milestone.criterion().accept(new Found(found));
         return what + " on " + Dates.say(latest.date());
     }
 
-    private static String kind(Criterion criterion) {
-        return criterion.accept(new Criterion.Visitor<String>() {
-            @Override
-            public String reach(Criterion.Reach c) {
-                return "reach";
-            }
+    /** Says the number that was compared, as its kind of criterion compares it. */
+    private record Found(Amount amount) implements Criterion.Visitor<String> {
 
-            @Override
-            public String deficit(Criterion.Deficit c) {
-                return "deficit";
-            }
+        @Override
+        public String reach(Criterion.Reach criterion) {
+            return reading(criterion.measure(), amount);
+        }
 
-            @Override
-            public String symmetry(Criterion.SymmetryAtLeast c) {
-                return "symmetry";
-            }
+        @Override
+        public String deficit(Criterion.Deficit criterion) {
+            return MilestoneWords.amount(amount) + " short of the other side";
+        }
 
-            @Override
-            public String observed(Criterion.Observed c) {
-                return "observed";
-            }
-        });
+        @Override
+        public String symmetry(Criterion.SymmetryAtLeast criterion) {
+            return Plain.number(amount.value()) + " % of the other side";
+        }
+
+        @Override
+        public String observed(Criterion.Observed criterion) {
+            return reading(criterion.measure(), amount);
+        }
     }
 
     /** An amount as its measure is read out: neutral-zero for extension, grades by name, seen or not. */
