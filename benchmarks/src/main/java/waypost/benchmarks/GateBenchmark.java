@@ -60,6 +60,7 @@ public class GateBenchmark {
                     protocol.phases().get(Math.min(day / 30, protocol.phases().size() - 1)),
                     Set.of(),
                     List.of(),
+                    List.of(),
                     Readings.NONE,
                     false);
         }

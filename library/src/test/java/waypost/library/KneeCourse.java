@@ -14,7 +14,7 @@ import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
 import waypost.core.gate.Verdict;
 import waypost.core.measure.Readings;
-import waypost.core.protocol.Criterion;
+import waypost.core.criterion.Criterion;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.resolved.Resolved;
@@ -78,6 +78,7 @@ public final class KneeCourse {
                 Side.RIGHT,
                 protocol.phase("return"),
                 protocol.criteria().stream().map(Criterion::id).collect(Collectors.toSet()),
+                List.of(),
                 List.of(),
                 Readings.NONE,
                 true);

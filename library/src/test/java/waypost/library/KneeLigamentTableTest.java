@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -14,9 +15,9 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.Level;
 import waypost.core.exercise.Role;
 import waypost.core.gate.Verdict;
-import waypost.core.protocol.Allowed;
-import waypost.core.protocol.Reason;
-import waypost.core.protocol.VerdictKind;
+import waypost.core.limit.Allowed;
+import waypost.core.reason.Reason;
+import waypost.core.reason.VerdictKind;
 import waypost.core.resolved.InForce;
 import waypost.core.time.CourseDay;
 
@@ -171,7 +172,7 @@ class KneeLigamentTableTest {
                         .filter(l -> l.limit().head().id().equals(rule))
                         .findFirst()
                         .orElseThrow();
-        return found.restrictionOn(new CourseDay(day)).map(step -> step.value());
+        return found.restrictionOn(new CourseDay(day), Set.of()).map(step -> step.value());
     }
 
     /** An unknown type keeps the root rules; a stated one drops what does not belong to it. */
@@ -231,8 +232,8 @@ class KneeLigamentTableTest {
                 .number();
 
         assertThat(twisting.limit().head().surgeonOnly()).isTrue();
-        assertThat(twisting.restrictionOn(new CourseDay(nineMonths - 1))).isPresent();
-        assertThat(twisting.restrictionOn(new CourseDay(nineMonths))).isEmpty();
+        assertThat(twisting.restrictionOn(new CourseDay(nineMonths - 1), Set.of())).isPresent();
+        assertThat(twisting.restrictionOn(new CourseDay(nineMonths), Set.of())).isEmpty();
     }
 
     /** Every limit protects from day 0, and every rung but the strain at 15° opens within ten months. */
@@ -243,7 +244,7 @@ class KneeLigamentTableTest {
                         .resolved()
                         .limits())
                 .allSatisfy(
-                        limit -> assertThat(limit.steps().on(CourseDay.ZERO)).isPresent());
+                        limit -> assertThat(limit.steps().valueOn(CourseDay.ZERO, Set.of())).isPresent());
         assertThat(KneeCourse.protocol().openings())
                 .allSatisfy(opening -> assertThat(
                                 new KneeCourse().firstOpenDay(opening.role().toString()))

@@ -8,10 +8,9 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import waypost.app.store.LoadedCourse;
 import waypost.core.body.Side;
-import waypost.core.course.DutyStatus;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
-import waypost.core.protocol.Allowed;
+import waypost.core.limit.Allowed;
 import waypost.core.question.Question;
 import waypost.core.time.CourseDay;
 import waypost.library.words.Dates;
@@ -79,7 +78,8 @@ public class CourseHeads {
                     "stricter rule applied · ask " + course.row().surgeon()));
         }
         standing.strictestPrecautions().forEach(p -> strip.add(cell(p, dates)));
-        standing.duties().forEach(duty -> duty(duty, dates).ifPresent(strip::add));
+        DutyStrip words = new DutyStrip(dates);
+        standing.duties().forEach(duty -> duty.accept(words).ifPresent(strip::add));
         return strip;
     }
 
@@ -89,28 +89,9 @@ public class CourseHeads {
 
     private static CourseHead.Strip cell(Precaution<?> precaution, Dates dates) {
         boolean nothing = precaution.step().value() instanceof Allowed.Nothing<?>;
-        Optional<CourseDay> until = precaution.step().window().until();
+        Optional<CourseDay> until = precaution.step().until();
         String detail = until.map(day -> "until " + SignWords.date(day.dateFrom(dates.dayZero())))
                 .orElse("no end written");
         return new CourseHead.Strip(nothing ? "barred" : "limit", PrecautionWords.say(precaution), detail);
-    }
-
-    private static Optional<CourseHead.Strip> duty(DutyStatus duty, Dates dates) {
-        if (duty instanceof DutyStatus.Worn worn) {
-            return Optional.of(new CourseHead.Strip(
-                    "duty",
-                    worn.from().title() + ": " + worn.setting(),
-                    worn.until()
-                            .map(day -> "until " + SignWords.date(day.dateFrom(dates.dayZero())))
-                            .orElse("")));
-        }
-        DutyStatus.Due due = (DutyStatus.Due) duty;
-        return due.overdue()
-                ? Optional.of(new CourseHead.Strip(
-                        "barred",
-                        "Overdue: " + due.from().title(),
-                        "since " + SignWords.date(due.by().dateFrom(dates.dayZero())) + " · "
-                                + due.duty().otherwise()))
-                : Optional.empty();
     }
 }

@@ -66,7 +66,7 @@ class MilestoneController {
         static Post of(Milestone milestone, MilestoneWords words) {
             return new Post(
                     milestone.state().name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                    MilestoneWords.state(milestone.state()),
+                    MilestoneWords.state(milestone),
                     milestone.criterion().title(),
                     words.say(milestone));
         }

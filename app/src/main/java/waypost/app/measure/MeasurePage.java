@@ -19,7 +19,7 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Unit;
-import waypost.core.protocol.VerdictKind;
+import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
 import waypost.library.words.Dates;
 import waypost.library.words.MilestoneWords;
@@ -52,10 +52,10 @@ public record MeasurePage(List<Choice> choices, List<Line> lines, List<String> d
             case EFFUSION_GRADE -> "zero, trace, 1+, 2+ or 3+";
             case SEEN -> "seen or not seen";
             case SCORE -> "0 to 10";
-            case NEWTON_METRES -> "N·m";
-            case CENTIMETRES -> "cm";
-            case SECONDS -> "s";
-            case PERCENT -> "%";
+            case MUSCLE_GRADE -> "0 to 5";
+            case COUNT -> "a number";
+            case NEWTON_METRES, KILOGRAMS, METRES, CENTIMETRES, SECONDS, PERCENT ->
+                measure.unit().suffix().strip();
         };
         return form + notSafe(measure, standing, course).orElse("");
     }

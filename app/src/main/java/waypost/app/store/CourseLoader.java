@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -15,11 +16,13 @@ import tools.jackson.databind.json.JsonMapper;
 import waypost.core.body.Mode;
 import waypost.core.body.Side;
 import waypost.core.course.Course;
+import waypost.core.course.History;
 import waypost.core.course.SignedPhase;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
-import waypost.core.protocol.Hold;
+import waypost.core.log.Evidence;
+import waypost.core.log.Hold;
 import waypost.core.question.Answers;
 import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
@@ -78,14 +81,15 @@ public class CourseLoader {
             CourseRow row, List<ReadingRow> readings, List<AdvanceRow> advances, List<HoldRow> holds) {
         Bundle bundle = bundles.get(row.bundleHash());
         Resolved resolved = Resolver.resolve(bundle.protocol(row.protocolId()), answers(row.answers()), row.dayZero());
-        Course.History history = new Course.History(
+        History history = History.of(
                 Side.valueOf(row.side()),
-                new Readings(readings.stream().map(r -> reading(r, bundle)).toList()),
+                Evidence.of(new Readings(
+                        readings.stream().map(r -> reading(r, bundle)).toList())),
                 advances.stream()
                         .map(a -> new SignedPhase(a.phase(), a.fromDate()))
                         .toList(),
                 holds.stream()
-                        .map(h -> new Hold(h.why(), h.fromDate(), h.reviewOn(), h.ended(), h.placedBy()))
+                        .map(h -> new Hold(Hold.Kind.OTHER, h.why(), h.fromDate(), h.reviewOn(), h.ended(), h.placedBy()))
                         .toList());
         return new LoadedCourse(
                 row, bundle, Course.of(resolved, bundle.activities(), bundle.measures(), history), readings, holds);
@@ -100,7 +104,8 @@ public class CourseLoader {
                 measure.amount(row.value().doubleValue()),
                 row.measuredOn(),
                 row.strict(),
-                row.rater());
+                row.rater(),
+                Optional.empty());
     }
 
     /** Answers as they are stored: by question the possible values; absent is not stated. */

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import waypost.app.course.CourseHeads;
 import waypost.app.store.LoadedCourse;
@@ -15,6 +16,7 @@ import waypost.core.course.DutyStatus;
 import waypost.core.course.NextPhase;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
+import waypost.core.measure.Measure;
 import waypost.core.milestone.Milestone;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
@@ -94,11 +96,17 @@ class TodayRows {
         List<Milestone> needed = standing.next().map(NextPhase::milestones).orElse(List.of());
         String due = needed.stream()
                 .filter(m -> m.state().wantsReading())
-                .map(m -> m.criterion().measure().title())
+                .flatMap(TodayRows::toMeasure)
                 .distinct()
                 .limit(3)
                 .collect(Collectors.joining(", "));
         return due.isEmpty() ? "–" : due;
+    }
+
+    private static Stream<String> toMeasure(Milestone milestone) {
+        List<String> measures =
+                milestone.criterion().measures().map(Measure::title).toList();
+        return measures.isEmpty() ? Stream.of(milestone.criterion().title()) : measures.stream();
     }
 
     private static List<TodayRow.Mind> minds(LoadedCourse course, Standing standing) {
@@ -109,9 +117,8 @@ class TodayRows {
                 .unanswered()
                 .forEach(q -> minds.add(new TodayRow.Mind("ask", Words.plainName(q.id()) + " not stated")));
         standing.duties().stream()
-                .filter(d -> d instanceof DutyStatus.Due due && due.overdue())
-                .forEach(d -> minds.add(
-                        new TodayRow.Mind("overdue", "overdue: " + d.from().title())));
+                .filter(DutyStatus::overdue)
+                .forEach(d -> minds.add(new TodayRow.Mind("overdue", "overdue: " + d.title())));
         standing.next()
                 .filter(NextPhase::ready)
                 .ifPresent(next -> minds.add(

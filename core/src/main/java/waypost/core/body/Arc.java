@@ -1,6 +1,7 @@
 package waypost.core.body;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** A closed interval on a joint's axis, from the lesser to the greater angle. */
 public record Arc(Degrees least, Degrees most) {
@@ -34,5 +35,20 @@ public record Arc(Degrees least, Degrees most) {
     /** Its width in degrees. */
     public double span() {
         return most.above(least);
+    }
+
+    /** Whether this goes beyond the edge of {@code zone}; only touching it is not entering. */
+    public boolean enters(Arc zone) {
+        return most.compareTo(zone.least) > 0 && least.compareTo(zone.most) < 0;
+    }
+
+    /** The pieces of this that lie outside {@code zone}, the lower first; a single point on its edge is a piece. */
+    public Stream<Arc> outside(Arc zone) {
+        Stream<Arc> below = least.compareTo(zone.least) <= 0
+                ? Stream.of(new Arc(least, most.min(zone.least)))
+                : Stream.empty();
+        Stream<Arc> above =
+                most.compareTo(zone.most) >= 0 ? Stream.of(new Arc(least.max(zone.most), most)) : Stream.empty();
+        return Stream.concat(below, above);
     }
 }

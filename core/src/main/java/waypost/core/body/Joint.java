@@ -1,9 +1,16 @@
 package waypost.core.body;
 
-/** A joint, or the trunk taken as one. */
+/** A joint, or the trunk taken as one. The finger joints are named from the knuckle outward: MCP, PIP, DIP. */
 public enum Joint {
+    SHOULDER,
+    ELBOW,
+    FOREARM,
+    WRIST,
+    MCP,
+    PIP,
+    DIP,
+    TRUNK,
     HIP,
     KNEE,
-    ANKLE,
-    TRUNK
+    ANKLE
 }

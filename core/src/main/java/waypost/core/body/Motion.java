@@ -7,9 +7,20 @@ package waypost.core.body;
  * <p>{@link #possible} bounds what a reading may say at all.
  */
 public enum Motion {
-    KNEE_FLEXION(Joint.KNEE, "flexion", "extension", Arc.between(-25, 165)),
+    SHOULDER_FLEXION(Joint.SHOULDER, "flexion", "extension", Arc.between(-80, 180)),
+    SHOULDER_ABDUCTION(Joint.SHOULDER, "abduction", "adduction", Arc.between(-60, 180)),
+    SHOULDER_ROTATION(Joint.SHOULDER, "external rotation", "internal rotation", Arc.between(-120, 140)),
+    SHOULDER_CROSSING(Joint.SHOULDER, "horizontal adduction", "horizontal abduction", Arc.between(-60, 150)),
+    ELBOW_FLEXION(Joint.ELBOW, "flexion", "extension", Arc.between(-20, 165)),
+    FOREARM_ROTATION(Joint.FOREARM, "supination", "pronation", Arc.between(-100, 110)),
+    WRIST_FLEXION(Joint.WRIST, "flexion", "extension", Arc.between(-100, 110)),
+    MCP_FLEXION(Joint.MCP, "flexion", "extension", Arc.between(-60, 115)),
+    PIP_FLEXION(Joint.PIP, "flexion", "extension", Arc.between(-40, 130)),
+    DIP_FLEXION(Joint.DIP, "flexion", "extension", Arc.between(-40, 110)),
     HIP_FLEXION(Joint.HIP, "flexion", "extension", Arc.between(-50, 150)),
     HIP_ABDUCTION(Joint.HIP, "abduction", "adduction", Arc.between(-60, 90)),
+    HIP_ROTATION(Joint.HIP, "external rotation", "internal rotation", Arc.between(-80, 100)),
+    KNEE_FLEXION(Joint.KNEE, "flexion", "extension", Arc.between(-25, 165)),
     ANKLE_DORSIFLEXION(Joint.ANKLE, "dorsiflexion", "plantar flexion", Arc.between(-80, 50));
 
     private final Joint joint;

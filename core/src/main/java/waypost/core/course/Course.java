@@ -1,27 +1,32 @@
 package waypost.core.course;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import waypost.core.body.Side;
+import java.util.stream.Stream;
+import waypost.core.criterion.Criterion;
 import waypost.core.exercise.Activity;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
+import waypost.core.log.Decisions;
+import waypost.core.log.Hold;
 import waypost.core.measure.Measure;
-import waypost.core.measure.Readings;
 import waypost.core.milestone.Milestone;
 import waypost.core.milestone.Review;
 import waypost.core.milestone.TestSafety;
-import waypost.core.protocol.Criterion;
-import waypost.core.protocol.Hold;
+import waypost.core.milestone.Yardstick;
+import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
+import waypost.core.reason.Reason;
+import waypost.core.question.Answers;
 import waypost.core.resolved.Resolved;
+import waypost.core.resolved.Resolver;
 import waypost.core.time.CourseDay;
 
 /** A course of care: the rules in force for it, and what has been measured, signed and held. */
@@ -29,29 +34,32 @@ public final class Course {
 
     private final Resolved resolved;
     private final List<Activity> activities;
+    private final List<Measure> measures;
     private final Gate gate;
     private final History history;
 
-    /** What has happened so far. */
-    public record History(Side side, Readings readings, List<SignedPhase> signed, List<Hold> holds) {
-        public History {
-            signed = signed.stream()
-                    .sorted(Comparator.comparing(SignedPhase::from))
-                    .toList();
-            holds = List.copyOf(holds);
-        }
-    }
-
-    private Course(Resolved resolved, List<Activity> activities, Gate gate, History history) {
+    private Course(Resolved resolved, List<Activity> activities, List<Measure> measures, History history) {
         this.resolved = resolved;
         this.activities = activities;
-        this.gate = gate;
+        this.measures = measures;
+        this.gate = Gate.of(resolved, activities, measures);
         this.history = history;
     }
 
     /** Compiles the rules of a course against its bundle's activities and measures. */
     public static Course of(Resolved resolved, List<Activity> activities, List<Measure> measures, History history) {
-        return new Course(resolved, List.copyOf(activities), Gate.of(resolved, activities, measures), history);
+        return new Course(resolved, List.copyOf(activities), List.copyOf(measures), history);
+    }
+
+    /** The same course under other answers or decisions: what would be. */
+    public Course with(Answers answers, Decisions decisions) {
+        Resolved other = Resolver.resolve(resolved.protocol(), answers, resolved.clocks(), decisions);
+        return new Course(other, activities, measures, history);
+    }
+
+    /** The same course with another history. */
+    public Course with(History other) {
+        return new Course(resolved, activities, measures, other);
     }
 
     public Resolved resolved() {
@@ -75,11 +83,19 @@ public final class Course {
         boolean planned = outlook == Outlook.TO_PLAN && date.isAfter(today);
         LocalDate known = date.isBefore(today) ? date : today;
         List<Criterion> criteria = resolved.protocol().criteria();
-        List<Milestone> reviewed = Review.of(criteria, history.readings(), history.side(), known);
+        List<Milestone> reviewed = Review.of(criteria, history.evidence(), yardstick(), known);
         Facts facts = facts(date, known, planned, reviewed);
         TestSafety tests = TestSafety.of(gate, facts, activities);
         List<Milestone> milestones = reviewed.stream().map(tests::checked).toList();
         return new Standing(this, date, facts, milestones, gate.judgeAll(facts), planned);
+    }
+
+    private Yardstick yardstick() {
+        return new Yardstick(
+                history.side(),
+                history.otherSideHealthy(),
+                resolved.clocks(),
+                resolved.protocol().followUp().corridors());
     }
 
     private Facts facts(LocalDate date, LocalDate known, boolean planned, List<Milestone> reviewed) {
@@ -96,8 +112,29 @@ public final class Course {
                 planned ? expectedBy(day, signed) : signed,
                 met,
                 history.holds().stream().filter(hold -> hold.holdsOn(date)).toList(),
+                afterHolds(date),
                 history.readings().upTo(known),
                 planned);
+    }
+
+    private List<Reason.AfterHold> afterHolds(LocalDate date) {
+        return history.holds().stream()
+                .flatMap(hold -> afterHold(hold, date).stream())
+                .toList();
+    }
+
+    private Optional<Reason.AfterHold> afterHold(Hold hold, LocalDate date) {
+        return hold.ended()
+                .flatMap(ended -> holdRules(hold)
+                        .flatMap(rule -> rule.reEntry().stream()
+                                .map(entry -> new Reason.AfterHold(hold, rule, ended.plusDays(entry.days()))))
+                        .findFirst())
+                .filter(after -> !hold.holdsOn(date) && !date.isBefore(hold.from()) && date.isBefore(after.until()));
+    }
+
+    /** What the protocol says of such a hold, in the order written. */
+    Stream<HoldRule> holdRules(Hold hold) {
+        return resolved.protocol().rules().holds().stream().filter(rule -> rule.isAbout(hold));
     }
 
     /** The phase signed last on or before {@code date}; the first phase before any signature. */
@@ -124,18 +161,34 @@ public final class Course {
         return phase;
     }
 
-    /** The dates on which anything changes by time alone: rules beginning, changing, ending, and holds. */
+    /** The dates on which anything changes by time alone: rules beginning, changing, ending, duties and holds. */
     public SortedSet<LocalDate> timeline() {
-        List<LocalDate> dates = new ArrayList<>();
+        SortedSet<LocalDate> dates = new TreeSet<>();
         gate.changePoints().forEach(day -> dates.add(day.dateFrom(resolved.dayZero())));
-        history.holds().forEach(hold -> {
+        new Duties(resolved).changes().forEach(day -> dates.add(day.dateFrom(resolved.dayZero())));
+        for (Hold hold : history.holds()) {
             dates.add(hold.from());
             hold.ended().ifPresent(dates::add);
-        });
-        return new TreeSet<>(dates);
+            holdRules(hold)
+                    .filter(rule -> rule.longestDays().isPresent())
+                    .forEach(rule -> dates.add(hold.from().plusDays(rule.longestDays().getAsInt())));
+            hold.ended().ifPresent(ended -> holdRules(hold)
+                    .flatMap(rule -> rule.reEntry().stream())
+                    .forEach(entry -> dates.add(ended.plusDays(entry.days()))));
+        }
+        return dates;
     }
 
-    List<Activity> activities() {
+    /** The exercises of one ladder in the bundle, from easiest to hardest. */
+    public List<Activity.Exercise> ladder(String id) {
+        return activities.stream()
+                .filter(a -> a instanceof Activity.Exercise exercise && exercise.ladder().equals(id))
+                .map(Activity.Exercise.class::cast)
+                .sorted(Comparator.comparing(Activity.Exercise::rung))
+                .toList();
+    }
+
+    public List<Activity> activities() {
         return activities;
     }
 }

@@ -1,17 +1,19 @@
 package waypost.core.course;
 
 import java.util.Optional;
-import waypost.core.protocol.Allowed;
+import waypost.core.limit.Allowed;
 import waypost.core.resolved.InForce;
 import waypost.core.time.CourseDay;
 import waypost.core.time.Steps;
 
 /** A limit that takes something away on a day, with the step that holds. */
-public record Precaution<T>(InForce<T> limit, Steps.Step<Allowed<T>> step) {
+public record Precaution<T>(InForce<T> limit, Steps.Current<Allowed<T>> step) {
 
     /** Whether {@code other} looks at the same and leaves less than this does, or as little for at least as long. */
     boolean isCoveredBy(Precaution<?> other) {
-        if (!limit.limit().subject().equals(other.limit.limit().subject())) {
+        if (!limit.limit().subject().equals(other.limit.limit().subject())
+                || limit.limit().getClass() != other.limit.limit().getClass()
+                || !other.limit.limit().head().unless().equals(limit.limit().head().unless())) {
             return false;
         }
         @SuppressWarnings("unchecked") // equal subjects limit the same quantity
@@ -21,8 +23,8 @@ public record Precaution<T>(InForce<T> limit, Steps.Step<Allowed<T>> step) {
     }
 
     private boolean endsNoEarlierThan(Precaution<?> other) {
-        Optional<CourseDay> mine = step.window().until();
-        Optional<CourseDay> others = other.step.window().until();
+        Optional<CourseDay> mine = step.until();
+        Optional<CourseDay> others = other.step.until();
         return mine.isEmpty() || others.isPresent() && !mine.get().isBefore(others.get());
     }
 }

@@ -9,11 +9,12 @@ import java.util.Set;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Verdict;
+import waypost.core.log.Hold;
 import waypost.core.milestone.Milestone;
-import waypost.core.protocol.Duty;
+import waypost.core.protocol.HoldRule;
+import waypost.core.protocol.Opening;
 import waypost.core.protocol.Phase;
 import waypost.core.resolved.InForce;
-import waypost.core.resolved.Resolved;
 import waypost.core.time.CourseDay;
 
 /**
@@ -64,7 +65,7 @@ public record Standing(
     }
 
     private <T> Optional<Precaution<T>> precaution(InForce<T> limit) {
-        return limit.restrictionOn(day()).map(step -> new Precaution<>(limit, step));
+        return limit.restrictionOn(day(), facts.met()).map(step -> new Precaution<>(limit, step));
     }
 
     /** What stands between this phase and the next; empty in the last phase. */
@@ -78,33 +79,39 @@ public record Standing(
         });
     }
 
-    /** The duties that bind on this day. */
+    /** The duties that bind on this day, and holds that have lasted too long. */
     public List<DutyStatus> duties() {
-        List<DutyStatus> duties = new ArrayList<>();
-        for (Resolved.DutyInForce duty : course.resolved().duties()) {
-            if (duty.duty() instanceof Duty.Wear wear) {
-                wear.schedule()
-                        .on(course.resolved().dayZero())
-                        .on(day())
-                        .filter(step -> !step.value().isFree())
-                        .ifPresent(step -> duties.add(new DutyStatus.Worn(
-                                wear,
-                                duty.from(),
-                                step.value().most().orElse(""),
-                                step.window().until())));
-            } else if (duty.duty() instanceof Duty.Reach reach) {
-                duties.add(new DutyStatus.Due(
-                        reach, duty.from(), reach.by().from(course.resolved().dayZero()), day(), milestone(reach)));
-            }
+        List<DutyStatus> duties = new ArrayList<>(new Duties(course.resolved()).on(this));
+        for (Hold hold : facts.holds()) {
+            course.holdRules(hold).flatMap(rule -> tooLong(hold, rule).stream()).forEach(duties::add);
         }
         return duties;
     }
 
-    private Milestone milestone(Duty.Reach reach) {
+    private Optional<DutyStatus> tooLong(Hold hold, HoldRule rule) {
+        if (rule.longestDays().isEmpty()) {
+            return Optional.empty();
+        }
+        LocalDate since = hold.from().plusDays(rule.longestDays().getAsInt());
+        return date.isBefore(since) ? Optional.empty() : Optional.of(new DutyStatus.HeldTooLong(hold, rule, since));
+    }
+
+    /** The milestone of this id. */
+    public Milestone milestone(String criterion) {
         return milestones.stream()
-                .filter(m -> m.criterion().id().equals(reach.criterion()))
+                .filter(m -> m.criterion().id().equals(criterion))
                 .findFirst()
-                .orElseThrow();
+                .orElseThrow(() -> new IllegalArgumentException("milestone: found '" + criterion + "', allowed: "
+                        + String.join(", ", milestones.stream().map(m -> m.criterion().id()).toList())));
+    }
+
+    /** Roles whose purpose is reached: their off switch is on until one of its criteria is lost again. */
+    public List<RoleKey> switchedOff() {
+        return course.resolved().protocol().openings().stream()
+                .filter(opening -> !opening.offWhen().isEmpty()
+                        && opening.offWhen().stream().allMatch(id -> milestone(id).isMet()))
+                .map(Opening::role)
+                .toList();
     }
 
     /** The verdict on one role. */

@@ -4,6 +4,7 @@ import java.util.Optional;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
+import waypost.core.body.Limb;
 import waypost.core.body.Mode;
 import waypost.core.body.Motion;
 import waypost.core.body.Region;
@@ -19,11 +20,19 @@ public sealed interface Demand {
      * A joint is taken through an arc.
      *
      * @param arc the arc used
-     * @param needs the flexion-side angle that must be there to do it in good alignment, if it matters
+     * @param needs the positive-end angle that must be there to do it in good alignment, if it matters
      * @param working the direction in which the muscles work: a squat works the knee toward extension (negative)
+     * @param end how hard the end of the range is pressed
      */
     record Movement(
-            Motion motion, Arc arc, Optional<Degrees> needs, Direction working, Mode mode, Chain chain, Loading loading)
+            Motion motion,
+            Arc arc,
+            Optional<Degrees> needs,
+            Direction working,
+            Mode mode,
+            Chain chain,
+            Loading loading,
+            EndRange end)
             implements Demand {
 
         public Movement {
@@ -42,42 +51,92 @@ public sealed interface Demand {
 
         public Movement within(Arc allowed) {
             Optional<Degrees> stillNeeded = needs.map(angle -> angle.min(allowed.most()));
-            return new Movement(motion, allowed, stillNeeded, working, mode, chain, loading);
+            return new Movement(motion, allowed, stillNeeded, working, mode, chain, loading, end);
         }
 
         public Movement lightenedTo(Loading most) {
             Mode lighter = most.exceeds(Loading.OWN_WEIGHT) || mode != Mode.RESISTED ? mode : Mode.ACTIVE;
-            return new Movement(motion, arc, needs, working, lighter, chain, most);
+            return new Movement(motion, arc, needs, working, lighter, chain, most, end);
+        }
+
+        public Movement pressedTo(EndRange most) {
+            return new Movement(motion, arc, needs, working, mode, chain, loading, most);
         }
     }
 
-    /** A tissue is loaded so hard, in a mode: {@code PASSIVE} is a stretch. */
-    record TissueLoad(Tissue tissue, Level effort, Mode mode) implements Demand {
+    /**
+     * A tissue is loaded so hard, in a mode: {@code PASSIVE} is a stretch.
+     *
+     * @param action what the muscle does, where the exercise says it; unsaid may be any
+     */
+    record TissueLoad(Tissue tissue, Level effort, Mode mode, Optional<Action> action) implements Demand {
         @Override
         public boolean concerns(Region region) {
             return effort != Level.NONE && region.tissues().contains(tissue);
         }
     }
 
-    /** The operated limb carries a share of body mass, alone or beside the other. */
-    record Bearing(BodyShare share, Support support) implements Demand {
+    /** A limb carries a share of body mass, alone or beside the other. */
+    record Bearing(Limb limb, BodyShare share, Support support) implements Demand {
         @Override
         public boolean concerns(Region region) {
-            return region.bearing() && share.percent() > 0;
+            return share.percent() > 0 && region.limbs().contains(limb);
         }
     }
 
-    /** Landing impact or twisting on the planted limb. */
-    record Strain(StrainKind kind, Level level) implements Demand {
+    /** Impact, twisting, balance or speed asked of the limb. */
+    record Strain(StrainKind kind, Limb limb, Level level) implements Demand {
         @Override
         public boolean concerns(Region region) {
-            return level != Level.NONE;
+            return level != Level.NONE && region.limbs().contains(limb);
         }
     }
 
-    /** What a {@link Strain} is made of. */
-    enum StrainKind {
-        IMPACT,
-        TWISTING
+    /** Ground contacts of a session, 0 to 20,000. */
+    record Contacts(Count count) implements Demand {
+        @Override
+        public boolean concerns(Region region) {
+            return count.number() > 0 && region.limbs().contains(Limb.LEG);
+        }
+    }
+
+    /** Minutes without a rest, 0 to 600. */
+    record Lasting(Count minutes) implements Demand {
+        @Override
+        public boolean concerns(Region region) {
+            return false;
+        }
+    }
+
+    /** Something is held, pulled or pushed. */
+    record Held(Limb limb, Load load) implements Demand {
+        @Override
+        public boolean concerns(Region region) {
+            return load.amount() > 0 && region.limbs().contains(limb);
+        }
+    }
+
+    /** How far out the load of a limb acts. */
+    record Lever(Limb limb, LeverLength length) implements Demand {
+        @Override
+        public boolean concerns(Region region) {
+            return region.limbs().contains(limb);
+        }
+    }
+
+    /** How high the hand works. */
+    record Height(ArmHeight height) implements Demand {
+        @Override
+        public boolean concerns(Region region) {
+            return region.limbs().contains(Limb.ARM);
+        }
+    }
+
+    /** How the body is placed; only lying on the operated side asks something of the region. */
+    record Placed(Posture posture) implements Demand {
+        @Override
+        public boolean concerns(Region region) {
+            return posture == Posture.ON_OPERATED_SIDE;
+        }
     }
 }

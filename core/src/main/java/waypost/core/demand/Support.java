@@ -1,7 +1,8 @@
 package waypost.core.demand;
 
-/** What the body stands on while the operated limb carries weight. */
+/** What the body rests on while the operated limb carries weight, from the easiest: its own kind on both sides or one. */
 public enum Support {
-    BOTH_LEGS,
-    ONE_LEG
+    ASSISTED,
+    BOTH,
+    ONE
 }

@@ -19,6 +19,7 @@ public sealed interface Activity {
      * @param ladder id of the ladder
      * @param rung place on the ladder, 1 the easiest
      * @param harder what got harder than on the rung below, in plain words
+     * @param rises what it asks strictly more of than the rung below, to be checked
      */
     record Exercise(
             String id,
@@ -26,6 +27,7 @@ public sealed interface Activity {
             String ladder,
             int rung,
             String harder,
+            Rise rises,
             Purpose purpose,
             List<Role> roles,
             Dose dose,

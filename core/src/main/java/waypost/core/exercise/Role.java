@@ -1,23 +1,79 @@
 package waypost.core.exercise;
 
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Support;
 
 /**
- * The part the operated limb plays, with everything it is asked for at once. The same lunge asks something else of the
- * leg in front than of the leg behind.
+ * The part the operated limb plays, with everything it is asked for. The same lunge asks something else of the leg in
+ * front than of the leg behind.
  *
- * @param name such as "operated", "operated-front"
+ * @param demands at least one
+ * @param parts for each demand the number of the part it belongs to; what stands in one part occurs together
+ * @param setUps what is in place while it is done, such as "brace-locked"
+ * @param counterpart the role that the other limb plays meanwhile, if it plays one
  */
-public record Role(String name, String title, List<Demand> demands, Reducible reducible) {
+public record Role(
+        RoleKey key,
+        String title,
+        List<Demand> demands,
+        List<Integer> parts,
+        Reducible reducible,
+        Set<String> setUps,
+        Optional<String> counterpart) {
 
     public Role {
         demands = List.copyOf(demands);
+        parts = List.copyOf(parts);
+        setUps = Set.copyOf(setUps);
+        if (demands.isEmpty() || demands.size() != parts.size()) {
+            throw new IllegalArgumentException(key + ": found " + demands.size() + " demands in " + parts.size()
+                    + " places, allowed: at least one demand, each in a part");
+        }
+    }
+
+    /** A role whose demands all occur together. */
+    public static Role of(RoleKey key, String title, List<Demand> demands, Reducible reducible) {
+        List<Integer> onePart = demands.stream().map(demand -> 0).toList();
+        return new Role(key, title, demands, onePart, reducible, Set.of(), Optional.empty());
+    }
+
+    /** Its name within the activity, such as "operated" or "operated-front". */
+    public String name() {
+        return key.role();
     }
 
     public Role with(List<Demand> others) {
-        return new Role(name, title, others, reducible);
+        return new Role(key, title, others, parts, reducible, setUps, counterpart);
+    }
+
+    /** This with the demand at one place replaced. */
+    public Role replacing(int at, Demand by) {
+        List<Demand> others = new ArrayList<>(demands);
+        others.set(at, by);
+        return with(others);
+    }
+
+    /** This done with one more set-up in place. */
+    public Role using(String setUp) {
+        Set<String> more = new HashSet<>(setUps);
+        more.add(setUp);
+        return new Role(key, title, demands, parts, reducible, more, counterpart);
+    }
+
+    /** The movements that occur together with the demand at this place, itself included if it is one. */
+    public Stream<Demand.Movement> movementsWith(int at) {
+        return IntStream.range(0, demands.size())
+                .filter(i -> parts.get(i).equals(parts.get(at)))
+                .mapToObj(demands::get)
+                .filter(Demand.Movement.class::isInstance)
+                .map(Demand.Movement.class::cast);
     }
 
     /** Whether the operated limb carries weight on this kind of support in this role. */

@@ -4,9 +4,10 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import waypost.core.body.Side;
+import waypost.core.log.Hold;
 import waypost.core.measure.Readings;
-import waypost.core.protocol.Hold;
 import waypost.core.protocol.Phase;
+import waypost.core.reason.Reason;
 import waypost.core.time.CourseDay;
 
 /**
@@ -17,6 +18,7 @@ import waypost.core.time.CourseDay;
  * @param phase the phase signed by then
  * @param met ids of the criteria that are met
  * @param holds the holds in force
+ * @param afterHolds holds that ended lately and ask for a lower dose
  * @param assumeRange for a look ahead in which all goes to plan: needed range is taken as there
  */
 public record Facts(
@@ -26,16 +28,18 @@ public record Facts(
         Phase phase,
         Set<String> met,
         List<Hold> holds,
+        List<Reason.AfterHold> afterHolds,
         Readings readings,
         boolean assumeRange) {
 
     public Facts {
         met = Set.copyOf(met);
         holds = List.copyOf(holds);
+        afterHolds = List.copyOf(afterHolds);
     }
 
     /** The same facts on another day. */
     public Facts on(CourseDay other) {
-        return new Facts(other, known, side, phase, met, holds, readings, assumeRange);
+        return new Facts(other, known, side, phase, met, holds, afterHolds, readings, assumeRange);
     }
 }

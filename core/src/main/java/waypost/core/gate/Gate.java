@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
-import java.util.stream.Stream;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
@@ -33,20 +32,13 @@ public final class Gate {
         RangeNeeded ranges = RangeNeeded.from(measures);
         for (Activity activity : activities) {
             for (Role role : activity.roles()) {
-                RoleKey key = new RoleKey(activity.id(), role.name());
-                gate.roles.put(key, RoleGate.compile(key, role, resolved, ranges));
+                gate.roles.put(role.key(), RoleGate.compile(role, resolved, ranges));
             }
         }
-        resolved.limits().stream().flatMap(Gate::changesOf).forEach(gate.changes::add);
-        resolved.openings().values().stream()
-                .flatMap(opening -> opening.needed().stream())
-                .map(OpeningInForce.Needed::from)
-                .forEach(gate.changes::add);
+        resolved.limits().stream().flatMap(InForce::changes).forEach(gate.changes::add);
+        resolved.openings().values().stream().flatMap(OpeningInForce::changes).forEach(gate.changes::add);
+        resolved.setUps().stream().flatMap(setUp -> setUp.steps().changes()).forEach(gate.changes::add);
         return gate;
-    }
-
-    private static Stream<CourseDay> changesOf(InForce<?> limit) {
-        return limit.steps().changes();
     }
 
     /** The verdict on one role, with every reason. */

@@ -11,9 +11,10 @@ import waypost.core.body.Direction;
 import waypost.core.body.Mode;
 import waypost.core.body.Motion;
 import waypost.core.demand.Demand.Movement;
+import waypost.core.exercise.Reducible;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
-import waypost.core.protocol.Reason;
+import waypost.core.reason.Reason;
 
 /** Compares the range that a movement needs with the range that was measured. */
 record RangeNeeded(Map<Motion, Measure> measures) {
@@ -29,7 +30,7 @@ record RangeNeeded(Map<Motion, Measure> measures) {
     }
 
     /** What speaks against the movement; empty when the range is there or none is needed. */
-    Optional<Reason> objection(Movement movement, Facts facts, double leastSpan) {
+    Optional<Reason> objection(Movement movement, Facts facts, Reducible by) {
         if (movement.needs().isEmpty() || facts.assumeRange()) {
             return Optional.empty();
         }
@@ -47,7 +48,7 @@ record RangeNeeded(Map<Motion, Measure> measures) {
         if (found.compareTo(needed) >= 0) {
             return Optional.empty();
         }
-        boolean reducible = found.above(movement.arc().least()) >= leastSpan;
+        boolean reducible = by.leavesEnough(found.above(movement.arc().least()));
         return Optional.of(new Reason.RangeShort(
                 movement.motion(), needed, found, reading.get().date(), reducible));
     }

@@ -5,74 +5,64 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import waypost.core.body.Arc;
+import waypost.core.criterion.Criterion;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Demand.Movement;
 import waypost.core.exercise.Role;
-import waypost.core.exercise.RoleKey;
-import waypost.core.protocol.Criterion;
-import waypost.core.protocol.Reason;
+import waypost.core.reason.Reason;
 import waypost.core.resolved.InForce;
 import waypost.core.resolved.OpeningInForce;
 import waypost.core.resolved.OpeningInForce.Needed;
 import waypost.core.resolved.Resolved;
+import waypost.core.time.CourseDay;
 
 /** Everything in force that looks at one role, gathered once. */
 final class RoleGate {
 
-    /** A limit and the place of the demand that it looks at. */
-    private record Check(InForce<?> limit, int demand) {}
-
-    private final RoleKey key;
     private final Role role;
     private final Resolved resolved;
     private final RangeNeeded ranges;
     private final boolean asksOfRegion;
-    private final List<Check> checks = new ArrayList<>();
+    private final List<Check<?>> checks;
+    private final List<Resolved.SetUpInForce> setUps;
     private final @Nullable OpeningInForce opening;
 
-    private RoleGate(RoleKey key, Role role, Resolved resolved, RangeNeeded ranges) {
-        this.key = key;
+    private RoleGate(Role role, Resolved resolved, RangeNeeded ranges) {
         this.role = role;
         this.resolved = resolved;
         this.ranges = ranges;
-        this.opening = resolved.openings().get(key);
-        this.asksOfRegion = role.demands().stream()
-                .anyMatch(d -> d.concerns(resolved.protocol().region()));
+        this.opening = resolved.openings().get(role.key());
+        this.asksOfRegion = role.demands().stream().anyMatch(d -> d.concerns(resolved.region()));
+        this.checks = Check.all(resolved.limits(), role);
+        this.setUps = resolved.setUps().stream()
+                .filter(s -> s.setUp().activities().contains(role.key().activity()))
+                .toList();
     }
 
-    static RoleGate compile(RoleKey key, Role role, Resolved resolved, RangeNeeded ranges) {
-        RoleGate gate = new RoleGate(key, role, resolved, ranges);
-        for (InForce<?> limit : resolved.limits()) {
-            for (int i = 0; i < role.demands().size(); i++) {
-                if (gate.looksAt(limit, role.demands().get(i), role)) {
-                    gate.checks.add(new Check(limit, i));
-                }
-            }
-        }
-        return gate;
-    }
-
-    private boolean looksAt(InForce<?> limit, Demand demand, Role as) {
-        return limit.limit().concerns(demand, as)
-                && !limit.limit().head().exempt().contains(key.activity());
+    static RoleGate compile(Role role, Resolved resolved, RangeNeeded ranges) {
+        return new RoleGate(role, resolved, ranges);
     }
 
     Verdict judge(Facts facts) {
         List<Reason> reasons = new ArrayList<>(4);
         if (asksOfRegion) {
             facts.holds().forEach(hold -> reasons.add(new Reason.OnHold(hold)));
+            reasons.addAll(facts.afterHolds());
             addOpening(facts, reasons);
         }
-        List<Demand> allowed = underLimits(facts, reasons);
-        List<Demand> possible = withinRange(allowed, facts, reasons);
-        boolean cut = !possible.equals(role.demands());
-        return Verdict.of(key, reasons, cut ? Optional.of(role.with(possible)) : Optional.empty());
+        for (Resolved.SetUpInForce setUp : setUps) {
+            addSetUp(setUp, facts, reasons);
+        }
+        Role allowed = underLimits(facts, reasons);
+        Role possible = withinRange(allowed, facts, reasons);
+        return Verdict.of(role.key(), reasons, possible.equals(role) ? Optional.empty() : Optional.of(possible));
     }
 
     private void addOpening(Facts facts, List<Reason> reasons) {
-        if (opening == null
-                || opening.needed().isEmpty()
-                || !opening.unanswered().isEmpty()) {
+        if (opening != null && opening.isOrderedOn(facts.day())) {
+            return;
+        }
+        if (opening == null || !opening.isCovered()) {
             reasons.add(new Reason.NotCovered(
                     resolved.protocol().face(), opening == null ? List.of() : opening.unanswered()));
             return;
@@ -83,68 +73,86 @@ final class RoleGate {
     }
 
     private void addNeeded(Needed needed, Facts facts, List<Reason> reasons) {
-        if (facts.day().isBefore(needed.from())) {
-            reasons.add(new Reason.BeforeDay(needed.rule(), needed.from(), needed.written()));
+        String written = needed.written().from().toString();
+        if (needed.from().isEmpty()) {
+            reasons.add(new Reason.ClockNotStarted(needed.rule(), needed.written().clock(), written));
+        } else if (facts.day().isBefore(needed.from().get())) {
+            reasons.add(new Reason.BeforeDay(needed.rule(), needed.from().get(), written));
         }
-        needed.phase()
-                .filter(wanted -> !resolved.protocol().hasReached(facts.phase().id(), wanted.id()))
-                .ifPresent(wanted -> reasons.add(new Reason.PhaseNotSigned(needed.rule(), wanted, facts.phase())));
-        for (Criterion criterion : needed.milestones()) {
+        if (needed.phase().isPresent()
+                && !resolved.protocol().hasReached(facts.phase().id(), needed.phase().get().id())) {
+            reasons.add(new Reason.PhaseNotSigned(needed.rule(), needed.phase().get(), facts.phase()));
+        }
+        if (isRegardless(needed, facts.day())) {
+            return;
+        }
+        for (Criterion criterion : needed.criteria()) {
             if (!facts.met().contains(criterion.id())) {
-                reasons.add(new Reason.MilestoneNotMet(needed.rule(), criterion));
+                reasons.add(new Reason.MilestoneNotMet(needed.rule(), criterion, needed.regardless()));
             }
         }
     }
 
-    /** Adds what the limits object; gives the demands cut down to what they allow, or as they are if that can't be. */
-    private List<Demand> underLimits(Facts facts, List<Reason> reasons) {
-        List<Check> broken = new ArrayList<>(2);
-        for (Check check : checks) {
-            if (!check.limit().respected(role.demands().get(check.demand()), facts.day())) {
+    private static boolean isRegardless(Needed needed, CourseDay day) {
+        return needed.regardless().isPresent() && !day.isBefore(needed.regardless().get());
+    }
+
+    private static void addSetUp(Resolved.SetUpInForce setUp, Facts facts, List<Reason> reasons) {
+        setUp.steps().on(facts.day(), facts.met()).ifPresent(step -> step.value()
+                .most()
+                .map(way -> setUp.unclear()
+                        ? new Reason.SetUpUnclear(setUp.from(), way)
+                        : new Reason.SetUpNeeded(setUp.from(), way, step.until()))
+                .ifPresent(reasons::add));
+    }
+
+    /** Adds what the limits object; gives the role cut down to what they allow, or as it is if that can't be. */
+    private Role underLimits(Facts facts, List<Reason> reasons) {
+        List<Check<?>> broken = new ArrayList<>(2);
+        for (Check<?> check : checks) {
+            if (!check.respectedBy(role, facts)) {
                 broken.add(check);
             }
         }
         if (broken.isEmpty()) {
-            return role.demands();
+            return role;
         }
-        Optional<List<Demand>> together =
-                reducedUnder(broken, facts).filter(demands -> allRespected(role.with(demands), facts));
-        boolean eachAlone = broken.stream().allMatch(check -> reducesAlone(check, facts));
-        for (Check check : broken) {
-            boolean reducible = eachAlone ? together.isPresent() : reducesAlone(check, facts);
-            reasons.add(check.limit().objection(role.demands().get(check.demand()), facts.day(), reducible));
+        Optional<Role> together = reduced(role, broken, facts);
+        boolean eachAlone =
+                broken.stream().noneMatch(check -> check.reductions(role, facts).isEmpty());
+        for (Check<?> check : broken) {
+            boolean reducible = eachAlone
+                    ? together.isPresent()
+                    : !check.reductions(role, facts).isEmpty();
+            reasons.add(check.objection(role, facts, reducible));
         }
-        return together.orElse(role.demands());
+        return together.orElse(role);
     }
 
-    private boolean reducesAlone(Check check, Facts facts) {
-        return check.limit()
-                .reduced(role.demands().get(check.demand()), facts.day(), role.reducible())
-                .isPresent();
-    }
-
-    /** The demands cut down under one limit after the other; empty when one of them can't be met by cutting. */
-    private Optional<List<Demand>> reducedUnder(List<Check> broken, Facts facts) {
-        List<Demand> demands = new ArrayList<>(role.demands());
-        for (Check check : broken) {
-            Demand now = demands.get(check.demand());
-            if (check.limit().respected(now, facts.day())) {
-                continue;
-            }
-            Optional<Demand> less = check.limit().reduced(now, facts.day(), role.reducible());
-            if (less.isEmpty()) {
-                return Optional.empty();
-            }
-            demands.set(check.demand(), less.get());
+    /** The role cut down under one limit after the other, the first way that passes the gate; empty when there is none. */
+    private Optional<Role> reduced(Role now, List<Check<?>> left, Facts facts) {
+        if (left.isEmpty()) {
+            return allRespected(now, facts) ? Optional.of(now) : Optional.empty();
         }
-        return Optional.of(demands);
+        List<Check<?>> others = left.subList(1, left.size());
+        if (left.get(0).respectedBy(now, facts)) {
+            return reduced(now, others, facts);
+        }
+        for (Role less : left.get(0).reductions(now, facts)) {
+            Optional<Role> found = reduced(less, others, facts);
+            if (found.isPresent()) {
+                return found;
+            }
+        }
+        return Optional.empty();
     }
 
     /** The reduced form is judged again against every limit: a cut for one rule may not break another. */
     private boolean allRespected(Role reduced, Facts facts) {
         for (InForce<?> limit : resolved.limits()) {
-            for (Demand demand : reduced.demands()) {
-                if (looksAt(limit, demand, reduced) && !limit.respected(demand, facts.day())) {
+            for (int at = 0; at < reduced.demands().size(); at++) {
+                if (limit.limit().concerns(reduced, at)
+                        && !limit.respected(reduced, at, facts.day(), facts.met())) {
                     return false;
                 }
             }
@@ -152,22 +160,22 @@ final class RoleGate {
         return true;
     }
 
-    /** Adds what speaks against it for want of range; gives the demands cut down to the range that is there. */
-    private List<Demand> withinRange(List<Demand> allowed, Facts facts, List<Reason> reasons) {
-        List<Demand> demands = new ArrayList<>(allowed);
-        double leastSpan = role.reducible().leastSpan().orElse(Double.POSITIVE_INFINITY);
-        for (int i = 0; i < demands.size(); i++) {
-            if (demands.get(i) instanceof Movement movement) {
-                Optional<Reason> objection = ranges.objection(movement, facts, leastSpan);
+    /** Adds what speaks against it for want of range; gives the role cut down to the range that is there. */
+    private Role withinRange(Role allowed, Facts facts, List<Reason> reasons) {
+        Role now = allowed;
+        for (int at = 0; at < allowed.demands().size(); at++) {
+            Demand demand = allowed.demands().get(at);
+            if (demand instanceof Movement movement) {
+                Optional<Reason> objection = ranges.objection(movement, facts, role.reducible());
                 objection.ifPresent(reasons::add);
                 if (objection.isPresent() && objection.get() instanceof Reason.RangeShort range && range.reducible()) {
                     Arc there = new Arc(
                             movement.arc().least(),
                             range.found().min(movement.arc().most()));
-                    demands.set(i, movement.within(there));
+                    now = now.replacing(at, movement.within(there));
                 }
             }
         }
-        return demands;
+        return now;
     }
 }

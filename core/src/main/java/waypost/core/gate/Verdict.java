@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
-import waypost.core.protocol.Reason;
-import waypost.core.protocol.VerdictKind;
+import waypost.core.reason.Reason;
+import waypost.core.reason.VerdictKind;
 
 /**
  * What was decided, derived from its reasons so that it can't contradict them.

@@ -1,6 +1,8 @@
 package waypost.core.measure;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import waypost.core.body.Direction;
 import waypost.core.body.Motion;
 
@@ -9,12 +11,15 @@ import waypost.core.body.Motion;
  *
  * @param id permanent id
  * @param motion for a range: the axis, and in {@code end} which end of it
- * @param error a change smaller than this is not a change; 0 where none applies
+ * @param error a change smaller than this is not a change, by the usual tool in one rater's hands; 0 where none applies
+ * @param toolErrors the same by other tools
  * @param validDays how old a reading may be and still count
  * @param bothSides whether each side has its own value
  * @param better which way is better
  * @param least the least value that can be entered
  * @param most the greatest value that can be entered
+ * @param norm what is usual in healthy people
+ * @param everyDays how often it is usually measured; empty when at need
  */
 public record Measure(
         String id,
@@ -23,11 +28,14 @@ public record Measure(
         Optional<Motion> motion,
         Optional<Direction> end,
         double error,
+        List<ToolError> toolErrors,
         int validDays,
         boolean bothSides,
         Better better,
         double least,
         double most,
+        Optional<Norm> norm,
+        OptionalInt everyDays,
         String source) {
 
     /** Which way a measure improves. */
@@ -36,7 +44,26 @@ public record Measure(
         LOWER
     }
 
+    /**
+     * The smallest change that is a change.
+     *
+     * @param sameRater between two readings of one rater
+     * @param otherRater between readings of different raters
+     */
+    public record ToolError(Tool tool, double sameRater, double otherRater) {
+        public ToolError {
+            if (!(sameRater >= 0 && sameRater <= otherRater)) {
+                throw new IllegalArgumentException("error of " + tool + ": found " + sameRater + " and " + otherRater
+                        + ", allowed: 0 or more, and no less between different raters");
+            }
+        }
+    }
+
+    /** A usual value and where it is published. */
+    public record Norm(double value, String source) {}
+
     public Measure {
+        toolErrors = List.copyOf(toolErrors);
         if (error < 0 || validDays < 1 || least >= most) {
             throw new IllegalArgumentException("measure " + id + ": found error " + error + ", valid days " + validDays
                     + ", bounds " + least + " to " + most
@@ -48,6 +75,29 @@ public record Measure(
     public double gain(Amount earlier, Amount later) {
         double more = later.minus(earlier).value();
         return better == Better.HIGHER ? more : -more;
+    }
+
+    /** The error of one reading, by its tool in one rater's hands. */
+    public double errorOf(Reading reading) {
+        return toolError(reading).map(ToolError::sameRater).orElse(error);
+    }
+
+    /** The least difference between two readings that is a change: the coarser tool's, and more between two raters. */
+    public double errorBetween(Reading one, Reading other) {
+        boolean sameRater = one.rater().equals(other.rater());
+        return Math.max(errorIn(one, sameRater), errorIn(other, sameRater));
+    }
+
+    private double errorIn(Reading reading, boolean sameRater) {
+        return toolError(reading)
+                .map(tool -> sameRater ? tool.sameRater() : tool.otherRater())
+                .orElse(error);
+    }
+
+    private Optional<ToolError> toolError(Reading reading) {
+        return toolErrors.stream()
+                .filter(e -> reading.tool().map(tool -> tool == e.tool()).orElse(false))
+                .findFirst();
     }
 
     /** Refuses a value that this measure can't have. */

@@ -1,6 +1,7 @@
 package waypost.core.measure;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import waypost.core.body.Mode;
 import waypost.core.body.Side;
 
@@ -9,6 +10,14 @@ import waypost.core.body.Side;
  *
  * @param strict false when the patient got there by compensating; only strict readings count
  * @param rater who measured
+ * @param tool what with; empty when the measure's usual tool
  */
 public record Reading(
-        String measure, Side side, Mode mode, Amount amount, LocalDate date, boolean strict, String rater) {}
+        String measure,
+        Side side,
+        Mode mode,
+        Amount amount,
+        LocalDate date,
+        boolean strict,
+        String rater,
+        Optional<Tool> tool) {}

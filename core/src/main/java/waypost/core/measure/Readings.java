@@ -43,7 +43,8 @@ public record Readings(List<Reading> all) {
                 .filter(active -> ofMode(measure, Mode.PASSIVE)
                         .anyMatch(passive -> passive.side() == active.side()
                                 && passive.date().equals(active.date())
-                                && measure.gain(passive.amount(), active.amount()) > measure.error()))
+                                && measure.gain(passive.amount(), active.amount())
+                                        > measure.errorBetween(passive, active)))
                 .toList();
     }
 

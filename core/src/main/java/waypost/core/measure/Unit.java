@@ -4,10 +4,15 @@ package waypost.core.measure;
 public enum Unit {
     DEGREES("°"),
     NEWTON_METRES(" N·m"),
+    KILOGRAMS(" kg"),
+    METRES(" m"),
     CENTIMETRES(" cm"),
     SECONDS(" s"),
     PERCENT(" %"),
     SCORE(""),
+    COUNT(""),
+    /** Manual muscle grade 0 to 5; a plus or minus is a third. */
+    MUSCLE_GRADE(""),
     /** Knee effusion by stroke test: 0 zero, 1 trace, 2 for 1+, 3 for 2+, 4 for 3+ (Sturgill et al. 2009, from memory). */
     EFFUSION_GRADE(""),
     /** 1 seen as described, 0 not. */

@@ -1,15 +1,15 @@
 package waypost.core.milestone;
 
-/** Where a milestone stands. */
+/** Where a milestone stands, from met to not met. */
 public enum MilestoneState {
     MET,
     /** Met by less than the error of the tool, once: measure again on another day. */
     PENDING,
-    NOT_MET,
     OUT_OF_DATE,
     MISSING,
     /** There is no valid reading and its test may not be done yet. */
-    TEST_NOT_SAFE_YET;
+    TEST_NOT_SAFE_YET,
+    NOT_MET;
 
     /** Whether a reading taken now could change it. */
     public boolean wantsReading() {

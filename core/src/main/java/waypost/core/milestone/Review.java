@@ -2,66 +2,101 @@ package waypost.core.milestone;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import waypost.core.body.Side;
+import java.util.stream.Stream;
+import waypost.core.criterion.Criterion;
+import waypost.core.criterion.Criterion.Measured;
+import waypost.core.log.Attestation;
+import waypost.core.log.Evidence;
+import waypost.core.log.Session;
 import waypost.core.measure.Amount;
-import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
-import waypost.core.measure.Readings;
 import waypost.core.measure.Symmetry;
 import waypost.core.measure.Unit;
-import waypost.core.protocol.Criterion;
 
 /**
- * Reviews criteria against readings. Only strict readings count; the latest decides, so what is lost again is not met.
+ * Reviews criteria against evidence. Only strict readings count; the latest decides, so what is lost again is not met,
+ * unless the criterion is latched.
  *
- * <p>The operated side's reading must not be older than its measure allows. For a symmetry the other side's must be as
- * fresh; for a deficit in range the other side's may be older, since a healthy range hardly changes.
+ * <p>The operated side's reading must not be older than the criterion or its measure allows. For a symmetry the other
+ * side's must be as fresh; for a deficit in range the other side's may be older, since a healthy range hardly changes.
  */
 public final class Review implements Criterion.Visitor<Milestone> {
 
-    private final Readings readings;
-    private final Side operated;
+    private final Evidence evidence;
+    private final Yardstick yardstick;
     private final LocalDate known;
 
-    private Review(Readings readings, Side operated, LocalDate known) {
-        this.readings = readings;
-        this.operated = operated;
+    private Review(Evidence evidence, Yardstick yardstick, LocalDate known) {
+        this.evidence = evidence;
+        this.yardstick = yardstick;
         this.known = known;
     }
 
     /**
      * The state of every criterion.
      *
-     * @param known the date up to which readings count and to which their age is counted
+     * @param known the date up to which evidence counts and to which its age is counted
      */
-    public static List<Milestone> of(List<Criterion> criteria, Readings readings, Side operated, LocalDate known) {
-        Review review = new Review(readings.upTo(known), operated, known);
-        return criteria.stream().map(criterion -> criterion.accept(review)).toList();
+    public static List<Milestone> of(
+            List<Criterion> criteria, Evidence evidence, Yardstick yardstick, LocalDate known) {
+        Review review = new Review(evidence.upTo(known), yardstick, known);
+        return criteria.stream().map(review::reviewed).toList();
+    }
+
+    private Milestone reviewed(Criterion criterion) {
+        Milestone now = criterion.accept(this);
+        return criterion.head().latched() && !now.isMet() && wasMetOnce(criterion) ? now.latched() : now;
+    }
+
+    /** Looks back over the days on which anything came to be known. */
+    private boolean wasMetOnce(Criterion criterion) {
+        return Stream.of(
+                        evidence.readings().all().stream().map(Reading::date),
+                        evidence.attestations().stream().map(Attestation::on),
+                        evidence.sessions().stream().map(Session::on))
+                .flatMap(Function.identity())
+                .distinct()
+                .sorted(Comparator.reverseOrder())
+                .map(date -> new Review(evidence.upTo(date), yardstick, date))
+                .anyMatch(then -> criterion.accept(then).isMet());
     }
 
     @Override
     public Milestone reach(Criterion.Reach criterion) {
-        return compared(criterion, criterion.bound(), Reading::amount, List.of());
+        return compared(
+                criterion, Reading::amount, found -> criterion.measure().gain(criterion.bound(), found));
+    }
+
+    @Override
+    public Milestone noFurther(Criterion.NoFurther criterion) {
+        return compared(criterion, Reading::amount, found -> -criterion.measure().gain(criterion.bound(), found));
     }
 
     @Override
     public Milestone deficit(Criterion.Deficit criterion) {
-        Optional<Reading> other = other(criterion);
+        Optional<Yardstick.Comparison> other =
+                yardstick.of(criterion.measure(), criterion.mode(), evidence.readings(), known);
         if (other.isEmpty()) {
             return Milestone.without(criterion);
         }
-        return compared(
-                criterion, criterion.most(), mine -> lacking(criterion, mine, other.get()), List.of(other.get()));
+        Milestone compared = compared(
+                criterion,
+                mine -> Amount.of(
+                        criterion.measure().gain(mine.amount(), other.get().amount()),
+                        criterion.measure().unit()),
+                lacking -> criterion.most().minus(lacking).value());
+        return with(compared, other.get());
     }
 
     @Override
     public Milestone symmetry(Criterion.SymmetryAtLeast criterion) {
         Optional<Reading> mine = mine(criterion);
-        Optional<Reading> other = other(criterion);
+        Optional<Yardstick.Comparison> other =
+                yardstick.of(criterion.measure(), criterion.mode(), evidence.readings(), known);
         if (mine.isEmpty() || other.isEmpty()) {
             return Milestone.without(criterion);
         }
@@ -70,82 +105,134 @@ public final class Review implements Criterion.Visitor<Milestone> {
                         other.get().amount(),
                         criterion.measure().better())
                 .percent();
-        boolean stale = isStale(mine.get(), criterion.measure()) || isStale(other.get(), criterion.measure());
-        MilestoneState state = stale
-                ? MilestoneState.OUT_OF_DATE
-                : percent >= criterion.percent() ? MilestoneState.MET : MilestoneState.NOT_MET;
-        return new Milestone(
-                criterion,
-                state,
-                List.of(mine.get(), other.get()),
-                Optional.of(Amount.of(percent, Unit.PERCENT)),
-                Optional.empty());
+        boolean otherStale = other.get().basis() == Yardstick.Basis.OTHER_SIDE
+                && other.get().reading().map(reading -> isStale(reading, criterion)).orElse(false);
+        boolean stale = isStale(mine.get(), criterion) || otherStale;
+        return with(percentage(criterion, percent, stale, percent >= criterion.percent(), mine.get()), other.get());
+    }
+
+    private static Milestone with(Milestone milestone, Yardstick.Comparison other) {
+        List<Reading> both = Stream.concat(
+                        milestone.evidence().stream(), other.reading().stream())
+                .toList();
+        return Milestone.of(milestone.criterion(), milestone.state(), both, milestone.found())
+                .comparedWith(other.basis());
+    }
+
+    @Override
+    public Milestone ratio(Criterion.RatioBetween criterion) {
+        Optional<Reading> mine = mine(criterion);
+        Optional<Reading> divisor = evidence.readings()
+                .latestStrict(criterion.divisor().id(), yardstick.operated(), criterion.mode());
+        if (mine.isEmpty() || divisor.isEmpty()) {
+            return Milestone.without(criterion);
+        }
+        double percent = mine.get().amount().percentOf(divisor.get().amount());
+        boolean stale = isStale(mine.get(), criterion) || isStale(divisor.get(), criterion);
+        boolean met = criterion.least() <= percent && percent <= criterion.most();
+        return percentage(criterion, percent, stale, met, mine.get());
+    }
+
+    private static Milestone percentage(
+            Criterion criterion, double percent, boolean stale, boolean met, Reading reading) {
+        MilestoneState state =
+                stale ? MilestoneState.OUT_OF_DATE : met ? MilestoneState.MET : MilestoneState.NOT_MET;
+        return Milestone.of(criterion, state, List.of(reading), Optional.of(Amount.of(percent, Unit.PERCENT)));
     }
 
     @Override
     public Milestone observed(Criterion.Observed criterion) {
-        return compared(criterion, Amount.of(1, Unit.SEEN), Reading::amount, List.of());
+        Amount seen = Amount.of(1, Unit.SEEN);
+        return compared(criterion, Reading::amount, found -> found.minus(seen).value());
     }
 
-    /** Compares the latest reading, as {@code seen} sees it, with the bound. */
+    @Override
+    public Milestone attested(Criterion.Attested criterion) {
+        Optional<LocalDate> last = evidence.attestations().stream()
+                .filter(a -> a.criterion().equals(criterion.id()))
+                .map(Attestation::on)
+                .max(Comparator.naturalOrder());
+        if (last.isEmpty()) {
+            return Milestone.without(criterion);
+        }
+        boolean lapsed = criterion.head().validDays().isPresent()
+                && ChronoUnit.DAYS.between(last.get(), known)
+                        > criterion.head().validDays().getAsInt();
+        MilestoneState state = lapsed ? MilestoneState.OUT_OF_DATE : MilestoneState.MET;
+        return Milestone.of(criterion, state, List.of(), Optional.empty());
+    }
+
+    @Override
+    public Milestone tolerated(Criterion.Tolerated criterion) {
+        List<Session> done = evidence.sessions().stream()
+                .filter(s -> s.activities().stream().anyMatch(criterion.activities()::contains))
+                .toList();
+        int inARow = 0;
+        for (Session session : done) {
+            inARow = session.flared() ? 0 : inARow + 1;
+        }
+        MilestoneState state = done.isEmpty()
+                ? MilestoneState.MISSING
+                : inARow >= criterion.sessions() ? MilestoneState.MET : MilestoneState.NOT_MET;
+        return Milestone.of(criterion, state, List.of(), Optional.of(Amount.of(inARow, Unit.COUNT)));
+    }
+
+    @Override
+    public Milestone several(Criterion.Several criterion) {
+        List<Milestone> parts = criterion.parts().stream().map(this::reviewed).toList();
+        Stream<MilestoneState> states = parts.stream().map(Milestone::state);
+        Optional<MilestoneState> state = criterion.wanted() == Criterion.Several.Wanted.ANY
+                ? states.min(Comparator.naturalOrder())
+                : states.max(Comparator.naturalOrder());
+        return Milestone.several(criterion, state.orElse(MilestoneState.MISSING), parts);
+    }
+
+    /**
+     * Compares the latest reading with what is wanted.
+     *
+     * @param seen the number that a reading stands for
+     * @param margin by how much that number is met, in the measure's unit; negative when it is not
+     */
     private Milestone compared(
-            Criterion criterion, Amount bound, Function<Reading, Amount> seen, List<Reading> besides) {
-        List<Reading> mine = readings.strict(criterion.measure().id(), operated, criterion.mode());
+            Measured criterion, Function<Reading, Amount> seen, Function<Amount, Double> margin) {
+        List<Reading> mine = evidence.readings()
+                .strict(criterion.measure().id(), yardstick.operated(), criterion.mode());
         if (mine.isEmpty()) {
             return Milestone.without(criterion);
         }
         Reading latest = mine.get(mine.size() - 1);
-        double margin = margin(criterion, bound, seen.apply(latest));
+        Amount found = seen.apply(latest);
+        double by = margin.apply(found);
         MilestoneState state;
-        if (isStale(latest, criterion.measure())) {
+        if (isStale(latest, criterion)) {
             state = MilestoneState.OUT_OF_DATE;
-        } else if (margin < 0) {
+        } else if (by < 0) {
             state = MilestoneState.NOT_MET;
-        } else if (margin < criterion.measure().error() && !metOnAnotherDay(criterion, bound, seen, mine)) {
+        } else if (by < criterion.measure().errorOf(latest)
+                && !metOnAnotherDay(criterion, mine, reading -> margin.apply(seen.apply(reading)) >= 0)) {
             state = MilestoneState.PENDING;
         } else {
             state = MilestoneState.MET;
         }
-        List<Reading> evidence = new ArrayList<>(List.of(latest));
-        evidence.addAll(besides);
-        return new Milestone(criterion, state, evidence, Optional.of(seen.apply(latest)), Optional.empty());
+        return Milestone.of(criterion, state, List.of(latest), Optional.of(found));
     }
 
-    /** Whether the strict reading of the measuring day before, still fresh, met the bound as well. */
-    private boolean metOnAnotherDay(
-            Criterion criterion, Amount bound, Function<Reading, Amount> seen, List<Reading> mine) {
+    /** Whether the strict reading of the measuring day before, still fresh, met it as well. */
+    private boolean metOnAnotherDay(Measured criterion, List<Reading> mine, Function<Reading, Boolean> meets) {
         LocalDate last = mine.get(mine.size() - 1).date();
-        List<Reading> earlier =
-                mine.stream().filter(reading -> reading.date().isBefore(last)).toList();
-        if (earlier.isEmpty()) {
-            return false;
-        }
-        Reading before = earlier.get(earlier.size() - 1);
-        return !isStale(before, criterion.measure()) && margin(criterion, bound, seen.apply(before)) >= 0;
+        return mine.stream()
+                .filter(reading -> reading.date().isBefore(last))
+                .reduce((earlier, later) -> later)
+                .map(before -> !isStale(before, criterion) && meets.apply(before))
+                .orElse(false);
     }
 
-    /** By how much the bound is met, in the measure's unit; negative when it is not. A deficit is better when lower. */
-    private static double margin(Criterion criterion, Amount bound, Amount found) {
-        return criterion instanceof Criterion.Deficit
-                ? bound.minus(found).value()
-                : criterion.measure().gain(bound, found);
+    private Optional<Reading> mine(Measured criterion) {
+        return evidence.readings()
+                .latestStrict(criterion.measure().id(), yardstick.operated(), criterion.mode());
     }
 
-    private static Amount lacking(Criterion criterion, Reading mine, Reading other) {
-        return Amount.of(
-                criterion.measure().gain(mine.amount(), other.amount()),
-                criterion.measure().unit());
-    }
-
-    private Optional<Reading> mine(Criterion criterion) {
-        return readings.latestStrict(criterion.measure().id(), operated, criterion.mode());
-    }
-
-    private Optional<Reading> other(Criterion criterion) {
-        return readings.latestStrict(criterion.measure().id(), operated.other(), criterion.mode());
-    }
-
-    private boolean isStale(Reading reading, Measure measure) {
-        return ChronoUnit.DAYS.between(reading.date(), known) > measure.validDays();
+    private boolean isStale(Reading reading, Measured criterion) {
+        return ChronoUnit.DAYS.between(reading.date(), known) > criterion.validDays();
     }
 }

@@ -24,8 +24,9 @@ public record TestSafety(Gate gate, Facts facts, List<Activity.Test> tests) {
     public Milestone checked(Milestone milestone) {
         boolean lacksReading =
                 milestone.state() == MilestoneState.MISSING || milestone.state() == MilestoneState.OUT_OF_DATE;
-        Optional<RoleKey> closed =
-                lacksReading ? closedTestOf(milestone.criterion().measure()) : Optional.empty();
+        Optional<RoleKey> closed = lacksReading
+                ? milestone.criterion().measures().flatMap(m -> closedTestOf(m).stream()).findFirst()
+                : Optional.empty();
         return closed.map(role -> milestone.notSafeBefore(gate.opensByTime(role, facts)))
                 .orElse(milestone);
     }
@@ -33,7 +34,7 @@ public record TestSafety(Gate gate, Facts facts, List<Activity.Test> tests) {
     private Optional<RoleKey> closedTestOf(Measure measure) {
         return tests.stream()
                 .filter(test -> test.measure().equals(measure.id()))
-                .map(test -> new RoleKey(test.id(), test.roles().get(0).name()))
+                .map(test -> test.roles().get(0).key())
                 .filter(role -> !gate.judge(role, facts).kind().isOpen())
                 .findFirst();
     }

@@ -1,7 +1,8 @@
 /**
  * Reviews milestones: what is met, pending within the tool's error, missing, out of date, or not safe to test yet.
  *
- * <p>Start at {@link Review}. May use: gate, protocol, measure, exercise and below. Must not use: course.
+ * <p>Start at {@link Review}. May use: gate, reason, protocol, log, criterion, measure, exercise and
+ * below. Must not use: course.
  */
 @NullMarked
 package waypost.core.milestone;

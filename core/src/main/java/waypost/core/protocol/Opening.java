@@ -11,20 +11,36 @@ import waypost.core.time.Moment;
  * is not covered.
  *
  * @param cases what is needed under which answers; all cases that may apply are needed
+ * @param offWhen ids of criteria: once all are met its purpose is reached and it is switched off, until one is lost
+ * @param surgeonOnly only the surgeon's own signature opens it otherwise
  */
-public record Opening(RoleKey role, List<Case> cases) {
+public record Opening(RoleKey role, List<Case> cases, List<String> offWhen, boolean surgeonOnly) {
 
     /**
+     * @param clock the clock that {@code from} counts on; empty for the course's own
      * @param phase id of the phase that must have been signed, if any
-     * @param milestones ids of criteria that must be met
+     * @param needs ids of criteria that must be met
+     * @param regardless from this moment on the criteria are no longer needed
      */
-    public record Case(Condition when, Moment from, Optional<String> phase, List<String> milestones) {
+    public record Case(
+            Condition when,
+            String clock,
+            Moment from,
+            Optional<String> phase,
+            List<String> needs,
+            Optional<Moment> regardless) {
         public Case {
-            milestones = List.copyOf(milestones);
+            needs = List.copyOf(needs);
         }
     }
 
     public Opening {
         cases = List.copyOf(cases);
+        offWhen = List.copyOf(offWhen);
+    }
+
+    /** An opening without an off switch. */
+    public static Opening of(RoleKey role, List<Case> cases) {
+        return new Opening(role, cases, List.of(), false);
     }
 }

@@ -2,7 +2,8 @@ package waypost.core.protocol;
 
 import java.util.List;
 import java.util.Optional;
-import waypost.core.body.Region;
+import waypost.core.criterion.Criterion;
+import waypost.core.limit.Limit;
 import waypost.core.question.Question;
 
 /**
@@ -19,24 +20,32 @@ public record Protocol(
         String clock,
         String source,
         String review,
-        Region region,
+        Scope scope,
         List<Question> questions,
         List<Phase> phases,
         List<Criterion> criteria,
-        List<Limit<?>> limits,
-        List<Opening> openings,
-        List<Duty> duties) {
+        Rules rules,
+        FollowUp followUp) {
 
     public Protocol {
         questions = List.copyOf(questions);
         phases = List.copyOf(phases);
         criteria = List.copyOf(criteria);
-        limits = List.copyOf(limits);
-        openings = List.copyOf(openings);
-        duties = List.copyOf(duties);
         if (phases.isEmpty()) {
             throw new IllegalArgumentException(id + ": found no phase, allowed: at least one");
         }
+    }
+
+    public List<Limit<?>> limits() {
+        return rules.limits();
+    }
+
+    public List<Opening> openings() {
+        return rules.openings();
+    }
+
+    public List<Duty> duties() {
+        return rules.duties();
     }
 
     /** Title and version, as shown behind a reason. */
@@ -81,5 +90,14 @@ public record Protocol(
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("question: found '" + questionId + "', allowed: "
                         + String.join(", ", questions.stream().map(Question::id).toList())));
+    }
+
+    /** The limit of this id. */
+    public Limit<?> limit(String limitId) {
+        return limits().stream()
+                .filter(l -> l.head().id().equals(limitId))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("limit: found '" + limitId + "', allowed: "
+                        + String.join(", ", limits().stream().map(l -> l.head().id()).toList())));
     }
 }

@@ -1,5 +1,6 @@
 package waypost.core.question;
 
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -40,7 +41,7 @@ public record Answers(Map<String, Set<String>> stated) {
 
     /** Whether a school's default serves because none was chosen. */
     public boolean usesDefault(Question question) {
-        return question.isSchool() && !stated.containsKey(question.id());
+        return question.usual().isPresent() && !stated.containsKey(question.id());
     }
 
     /** Refuses an answer to a question that is not asked, or a value that it does not have. */
@@ -54,5 +55,12 @@ public record Answers(Map<String, Set<String>> stated) {
                                     ", ", questions.stream().map(Question::id).toList())));
             values.forEach(question::titleOf);
         });
+    }
+
+    /** These with one more answer. */
+    public Answers with(String question, String value) {
+        Map<String, Set<String>> more = new LinkedHashMap<>(stated);
+        more.put(question, Set.of(value));
+        return new Answers(more);
     }
 }

@@ -1,5 +1,6 @@
 package waypost.core.question;
 
+import java.util.Collections;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
@@ -27,5 +28,13 @@ public record Condition(Map<String, Set<String>> oneOf) {
     /** Whether this combination, with one value for each question, makes this true. */
     public boolean holdsIn(Map<String, String> combination) {
         return oneOf.entrySet().stream().allMatch(e -> e.getValue().contains(combination.getOrDefault(e.getKey(), "")));
+    }
+
+    /** Whether no combination of answers makes both true. */
+    public boolean excludes(Condition other) {
+        return oneOf.entrySet().stream().anyMatch(e -> {
+            Set<String> others = other.oneOf.get(e.getKey());
+            return others != null && Collections.disjoint(others, e.getValue());
+        });
     }
 }

@@ -8,12 +8,27 @@ import java.util.Optional;
  *
  * @param prompt as it is asked on screen
  * @param values every possible value, at least two
- * @param usual for a school, the stricter value that serves until one is chosen; a finding has none
+ * @param kind a finding of the operation note, or a school
+ * @param usual for a school, the stricter value that serves until one is chosen; a finding has none, and neither has a
+ *     school whose values have no order of strictness: it must be chosen
+ * @param whenUnknown what to do while the answer is not known, where the branches have no common strictest
  */
-public record Question(String id, String prompt, List<Value> values, Optional<String> usual) {
+public record Question(
+        String id,
+        String prompt,
+        List<Value> values,
+        Kind kind,
+        Optional<String> usual,
+        Optional<String> whenUnknown) {
 
     /** A possible answer and how it is said. */
     public record Value(String id, String title) {}
+
+    /** Who answers. */
+    public enum Kind {
+        FINDING,
+        SCHOOL
+    }
 
     public Question {
         values = List.copyOf(values);
@@ -21,6 +36,15 @@ public record Question(String id, String prompt, List<Value> values, Optional<St
             throw new IllegalArgumentException(
                     "question " + id + ": found " + values.size() + " values, allowed: at least two");
         }
+        if (kind == Kind.FINDING && usual.isPresent()) {
+            throw new IllegalArgumentException("question " + id + ": found the usual value '" + usual.get()
+                    + "' for a finding, allowed: usual only for a school");
+        }
+    }
+
+    /** A finding that the operation note tells. */
+    public static Question finding(String id, String prompt, List<Value> values) {
+        return new Question(id, prompt, values, Kind.FINDING, Optional.empty(), Optional.empty());
     }
 
     public List<String> valueIds() {
@@ -28,7 +52,7 @@ public record Question(String id, String prompt, List<Value> values, Optional<St
     }
 
     public boolean isSchool() {
-        return usual.isPresent();
+        return kind == Kind.SCHOOL;
     }
 
     /** The title of a value of this question. */

@@ -2,29 +2,76 @@ package waypost.core.resolved;
 
 import java.util.List;
 import java.util.Optional;
-import waypost.core.protocol.Criterion;
+import java.util.stream.Stream;
+import waypost.core.criterion.Criterion;
+import waypost.core.limit.Provenance;
+import waypost.core.protocol.Opening;
 import waypost.core.protocol.Phase;
-import waypost.core.protocol.Provenance;
 import waypost.core.time.CourseDay;
+import waypost.core.time.Window;
 
 /**
  * What an opening asks for in this course.
  *
+ * @param opening as written; empty when only an order opens the role
  * @param needed everything that may apply; all of it is needed
  * @param unanswered questions that leave it open whether this is covered at all
+ * @param ordered windows in which an order opens it whatever is needed
  */
-public record OpeningInForce(List<Needed> needed, List<String> unanswered) {
+public record OpeningInForce(
+        Optional<Opening> opening, List<Needed> needed, List<String> unanswered, List<Window> ordered) {
 
-    /** One case, in days. */
+    /**
+     * One case, in days.
+     *
+     * @param from empty while its clock has not started
+     * @param regardless from this day on its criteria are no longer needed
+     */
     public record Needed(
-            CourseDay from, String written, Optional<Phase> phase, List<Criterion> milestones, Provenance rule) {
+            Optional<CourseDay> from,
+            Opening.Case written,
+            Optional<Phase> phase,
+            List<Criterion> criteria,
+            Optional<CourseDay> regardless,
+            Provenance rule) {
         public Needed {
-            milestones = List.copyOf(milestones);
+            criteria = List.copyOf(criteria);
+        }
+
+        Stream<CourseDay> changes() {
+            return Stream.concat(from.stream(), regardless.stream());
         }
     }
 
     public OpeningInForce {
         needed = List.copyOf(needed);
         unanswered = List.copyOf(unanswered);
+        ordered = List.copyOf(ordered);
+    }
+
+    /** Nothing is written; orders may still open it. */
+    static OpeningInForce unwritten() {
+        return new OpeningInForce(Optional.empty(), List.of(), List.of(), List.of());
+    }
+
+    /** Whether the protocol says under every possible answer when this opens. */
+    public boolean isCovered() {
+        return !needed.isEmpty() && unanswered.isEmpty();
+    }
+
+    /** Whether an order opens it on {@code day}. */
+    public boolean isOrderedOn(CourseDay day) {
+        return ordered.stream().anyMatch(window -> window.contains(day));
+    }
+
+    OpeningInForce orderedFor(Window window) {
+        return new OpeningInForce(
+                opening, needed, unanswered, Stream.concat(ordered.stream(), Stream.of(window)).toList());
+    }
+
+    /** The days on which time may open or close it. */
+    public Stream<CourseDay> changes() {
+        return Stream.concat(
+                needed.stream().flatMap(Needed::changes), ordered.stream().flatMap(Window::ends));
     }
 }

@@ -11,8 +11,20 @@ import java.util.List;
  */
 public record Schedule<T>(List<Entry<T>> entries) {
 
-    /** From this moment on, until the next entry's, {@code value} holds. */
-    public record Entry<T>(Moment from, T value) {}
+    /**
+     * From this moment on, until the next entry's, {@code value} holds.
+     *
+     * @param needs ids of criteria without which this entry does not come into force
+     */
+    public record Entry<T>(Moment from, T value, List<String> needs) {
+        public Entry {
+            needs = List.copyOf(needs);
+        }
+
+        public Entry(Moment from, T value) {
+            this(from, value, List.of());
+        }
+    }
 
     public Schedule {
         entries = List.copyOf(entries);
@@ -21,15 +33,11 @@ public record Schedule<T>(List<Entry<T>> entries) {
         }
     }
 
-    /** The steps in days. Entries that do not follow each other in time are refused. */
-    public Steps<T> on(LocalDate dayZero) {
+    /** The steps in course days, counted from {@code start}. Entries that do not follow each other are refused. */
+    public Steps<T> on(Clocks clocks, LocalDate start) {
         List<Steps.Step<T>> steps = new ArrayList<>();
-        for (int i = 0; i < entries.size(); i++) {
-            CourseDay from = entries.get(i).from().from(dayZero);
-            Window window = i + 1 < entries.size()
-                    ? Window.between(from, entries.get(i + 1).from().from(dayZero))
-                    : Window.startingOn(from);
-            steps.add(new Steps.Step<>(window, entries.get(i).value()));
+        for (Entry<T> entry : entries) {
+            steps.add(new Steps.Step<>(clocks.day(entry.from(), start), entry.value(), entry.needs()));
         }
         return new Steps<>(steps);
     }

@@ -1,6 +1,7 @@
 package waypost.core.time;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The days from {@code from} (inclusive) until {@code until} (exclusive); without an end when {@code until} is empty. */
 public record Window(CourseDay from, Optional<CourseDay> until) {
@@ -22,5 +23,10 @@ public record Window(CourseDay from, Optional<CourseDay> until) {
 
     public boolean contains(CourseDay day) {
         return !day.isBefore(from) && until.map(day::isBefore).orElse(true);
+    }
+
+    /** The days on which it begins and ends. */
+    public Stream<CourseDay> ends() {
+        return Stream.concat(Stream.of(from), until.stream());
     }
 }

@@ -1,5 +1,5 @@
 /**
- * Counts the days of a course and turns the words of a protocol ("completed week 6", "8 weeks", "month 4") into days.
+ * Counts the days of a course, on one clock or several, and turns the words of a protocol ("completed week 6", "8 weeks", "month 4") into days.
  *
  * <p>Start at {@link CourseDay} and {@link Moment}. May use: nothing but the JDK. Must not read a clock: the date is
  * always an argument.

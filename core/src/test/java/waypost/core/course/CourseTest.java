@@ -15,11 +15,15 @@ import waypost.core.demand.BodyShare;
 import waypost.core.gate.Fixture;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
-import waypost.core.protocol.Allowed;
-import waypost.core.protocol.BearingLimit;
-import waypost.core.protocol.Hold;
+import waypost.core.body.Limb;
+import waypost.core.limit.Allowed;
+import waypost.core.limit.AmountLimit;
+import waypost.core.limit.Limit;
+import waypost.core.limit.Quantity;
+import waypost.core.log.Evidence;
+import waypost.core.log.Hold;
 import waypost.core.protocol.Opening;
-import waypost.core.protocol.VerdictKind;
+import waypost.core.reason.VerdictKind;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
 import waypost.core.resolved.Resolver;
@@ -34,12 +38,17 @@ class CourseTest {
         Fixture fixture = new Fixture()
                 .asking(bend(60))
                 .open(new Opening.Case(
-                        Condition.ALWAYS, Moment.parse("completed week 2"), Optional.of("second"), List.of()));
+                        Condition.ALWAYS,
+                        "",
+                        Moment.parse("completed week 2"),
+                        Optional.of("second"),
+                        List.of(),
+                        Optional.empty()));
         return Course.of(
                 Resolver.resolve(fixture.protocol(), Answers.NONE, DAY_ZERO),
                 List.of(fixture.squat()),
                 List.of(Fixture.FLEXION),
-                new Course.History(Side.RIGHT, new Readings(List.of(readings)), signed, holds));
+                History.of(Side.RIGHT, Evidence.of(new Readings(List.of(readings))), signed, holds));
     }
 
     @Test
@@ -101,7 +110,7 @@ class CourseTest {
 
     @Test
     void timelineNamesTheDatesOfRulesAndHolds() {
-        Hold hold = new Hold("flare", DAY_20, DAY_20.plusDays(3), Optional.of(DAY_20.plusDays(4)), "tester");
+        Hold hold = new Hold(Hold.Kind.FLARE, "flare", DAY_20, DAY_20.plusDays(3), Optional.of(DAY_20.plusDays(4)), "tester");
 
         assertThat(course(List.of(), List.of(hold)).timeline())
                 .containsExactly(DAY_ZERO.plusDays(14), DAY_20, DAY_20.plusDays(4));
@@ -134,7 +143,7 @@ class CourseTest {
 
         assertThat(standing.precautions()).isEmpty();
         assertThat(standing.duties()).isEmpty();
-        assertThat(from("day 0").milestones()).isEmpty();
+        assertThat(from("day 0").needs()).isEmpty();
     }
 
     @Test
@@ -149,7 +158,7 @@ class CourseTest {
                 Resolver.resolve(fixture.protocol(), Answers.NONE, DAY_ZERO),
                 List.of(fixture.squat()),
                 List.of(Fixture.FLEXION),
-                new Course.History(Side.RIGHT, Readings.NONE, List.of(), List.of()));
+                History.of(Side.RIGHT, Evidence.NONE, List.of(), List.of()));
 
         Standing standing = course.on(DAY_20, DAY_20, Outlook.TIME_ONLY);
 
@@ -159,9 +168,10 @@ class CourseTest {
                 .satisfies(p -> assertThat(p.limit().from().ruleId()).isEqualTo("long"));
     }
 
-    private static BearingLimit bearing(String id, String end) {
-        return new BearingLimit(
+    private static Limit<BodyShare> bearing(String id, String end) {
+        return new AmountLimit<>(
                 Fixture.head(id),
+                new Quantity.Share(Limb.LEG, Optional.empty()),
                 new Schedule<>(List.of(
                         new Schedule.Entry<>(Moment.parse("day 0"), Allowed.within(BodyShare.ofPercent(50))),
                         new Schedule.Entry<>(Moment.parse(end), Allowed.free()))));

@@ -5,18 +5,22 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
 import waypost.core.body.Joint;
+import waypost.core.body.Limb;
 import waypost.core.body.Mode;
 import waypost.core.body.Motion;
 import waypost.core.body.Region;
 import waypost.core.body.Side;
 import waypost.core.body.Tissue;
 import waypost.core.demand.Chain;
+import waypost.core.demand.Count;
 import waypost.core.demand.Demand;
+import waypost.core.demand.EndRange;
 import waypost.core.demand.Loading;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Reducible;
@@ -26,14 +30,19 @@ import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
+import waypost.core.measure.Tool;
 import waypost.core.measure.Unit;
-import waypost.core.protocol.Allowed;
-import waypost.core.protocol.Criterion;
-import waypost.core.protocol.Limit;
+import waypost.core.limit.Allowed;
+import waypost.core.criterion.Criterion;
+import waypost.core.criterion.CriterionHead;
+import waypost.core.limit.Limit;
+import waypost.core.protocol.FollowUp;
 import waypost.core.protocol.Opening;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
-import waypost.core.protocol.RuleHead;
+import waypost.core.protocol.Rules;
+import waypost.core.protocol.Scope;
+import waypost.core.limit.RuleHead;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
 import waypost.core.question.Question;
@@ -49,20 +58,20 @@ public final class Fixture {
     public static final RoleKey ROLE = new RoleKey("squat", "operated");
     public static final Measure FLEXION = range("knee-flexion", Direction.POSITIVE, Measure.Better.HIGHER);
     public static final Measure EXTENSION = range("knee-extension", Direction.NEGATIVE, Measure.Better.LOWER);
-    public static final Question GRAFT = new Question(
+    public static final Question GRAFT = Question.finding(
             "graft",
             "Which graft?",
-            List.of(new Question.Value("tendon", "tendon"), new Question.Value("donor", "donor")),
-            Optional.empty());
+            List.of(new Question.Value("tendon", "tendon"), new Question.Value("donor", "donor")));
     public static final Phase FIRST = phase("first", "day 0", List.of("bend"));
     public static final Phase SECOND = phase("second", "completed week 2", List.of());
     public static final Criterion BEND =
-            new Criterion.Reach("bend", "Bend of 90°", FLEXION, Mode.PASSIVE, FLEXION.amount(90));
+            new Criterion.Reach(CriterionHead.of("bend", "Bend of 90°"), FLEXION, Mode.PASSIVE, FLEXION.amount(90));
 
     private final List<Limit<?>> limits = new ArrayList<>();
     private final List<Opening.Case> cases = new ArrayList<>();
-    private List<Demand> demands = List.of();
+    private List<Demand> demands = List.of(new Demand.Lasting(new Count(5)));
     private Reducible reducible = Reducible.NOTHING;
+    private Set<String> setUps = Set.of();
     private Answers answers = Answers.NONE;
 
     public static Phase phase(String id, String earliest, List<String> leave) {
@@ -77,11 +86,14 @@ public final class Fixture {
                 Optional.of(Motion.KNEE_FLEXION),
                 Optional.of(end),
                 5,
+                List.of(new Measure.ToolError(Tool.GONIOMETER, 5, 10), new Measure.ToolError(Tool.BY_EYE, 15, 15)),
                 14,
                 true,
                 better,
                 -25,
                 165,
+                Optional.empty(),
+                OptionalInt.empty(),
                 "test");
     }
 
@@ -94,7 +106,8 @@ public final class Fixture {
                 Direction.NEGATIVE,
                 Mode.ACTIVE,
                 Chain.CLOSED,
-                Loading.OWN_WEIGHT);
+                Loading.OWN_WEIGHT,
+                EndRange.SHORT_OF_IT);
     }
 
     public static Demand.Movement bendNeeding(double most, double needs) {
@@ -106,20 +119,21 @@ public final class Fixture {
                 bend.working(),
                 bend.mode(),
                 bend.chain(),
-                bend.loading());
+                bend.loading(),
+                bend.end());
     }
 
     /** Reducible down to an arc of {@code span} degrees. */
     public static Reducible downTo(double span) {
-        return new Reducible(Optional.of(span), Optional.empty(), Optional.empty());
+        return Reducible.toSpan(span);
     }
 
     public static RuleHead head(String id) {
-        return new RuleHead(id, id, Condition.ALWAYS, false, Set.of());
+        return RuleHead.of(id, id);
     }
 
     public static RuleHead head(String id, Condition when) {
-        return new RuleHead(id, id, when, false, Set.of());
+        return RuleHead.of(id, id).when(when);
     }
 
     public static Condition graftIs(String value) {
@@ -134,7 +148,11 @@ public final class Fixture {
     }
 
     public static Opening.Case from(String moment) {
-        return new Opening.Case(Condition.ALWAYS, Moment.parse(moment), Optional.empty(), List.of());
+        return from(Condition.ALWAYS, moment);
+    }
+
+    public static Opening.Case from(Condition when, String moment, String... needs) {
+        return new Opening.Case(when, "", Moment.parse(moment), Optional.empty(), List.of(needs), Optional.empty());
     }
 
     public Fixture asking(Demand... asked) {
@@ -144,6 +162,12 @@ public final class Fixture {
 
     public Fixture reducible(Reducible by) {
         reducible = by;
+        return this;
+    }
+
+    /** The exercise is done with these set-ups in place. */
+    public Fixture using(Set<String> inPlace) {
+        setUps = inPlace;
         return this;
     }
 
@@ -170,13 +194,13 @@ public final class Fixture {
                 "surgery",
                 "test",
                 "unreviewed",
-                new Region(Set.of(Joint.KNEE), Set.of(Tissue.CRUCIATE_GRAFT, Tissue.HAMSTRING), true),
+                Scope.of(new Region(
+                        Set.of(Joint.KNEE), Set.of(Tissue.CRUCIATE_GRAFT, Tissue.HAMSTRING), Set.of(Limb.LEG))),
                 List.of(GRAFT),
                 List.of(FIRST, SECOND),
                 List.of(BEND),
-                limits,
-                cases.isEmpty() ? List.of() : List.of(new Opening(ROLE, cases)),
-                List.of());
+                Rules.of(limits, cases.isEmpty() ? List.of() : List.of(Opening.of(ROLE, cases))),
+                FollowUp.NONE);
     }
 
     public Activity squat() {
@@ -184,8 +208,16 @@ public final class Fixture {
                 ROLE.activity(),
                 "Squat",
                 "none",
-                List.of(new Role(ROLE.role(), "operated", demands, reducible)),
+                List.of(role()),
                 "none");
+    }
+
+    private Role role() {
+        Role role = Role.of(ROLE, "operated", demands, reducible);
+        for (String setUp : setUps) {
+            role = role.using(setUp);
+        }
+        return role;
     }
 
     public Gate gate() {
@@ -205,6 +237,7 @@ public final class Fixture {
                 FIRST,
                 Set.of(),
                 List.of(),
+                List.of(),
                 new Readings(List.of(readings)),
                 false);
     }
@@ -221,6 +254,7 @@ public final class Fixture {
                 Amount.of(value, measure.unit()),
                 DAY_ZERO.plusDays(day),
                 true,
-                "tester");
+                "tester",
+                Optional.empty());
     }
 }

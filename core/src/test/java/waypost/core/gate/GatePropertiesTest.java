@@ -3,6 +3,7 @@ package waypost.core.gate;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,26 +13,36 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import waypost.core.body.Arc;
+import waypost.core.body.Limb;
 import waypost.core.body.Mode;
 import waypost.core.body.Motion;
 import waypost.core.body.Tissue;
+import waypost.core.demand.Action;
 import waypost.core.demand.BodyShare;
+import waypost.core.demand.Count;
 import waypost.core.demand.Demand;
+import waypost.core.demand.EndRange;
 import waypost.core.demand.Level;
+import waypost.core.demand.Load;
+import waypost.core.demand.LoadUnit;
 import waypost.core.demand.Loading;
+import waypost.core.demand.Posture;
+import waypost.core.demand.StrainKind;
 import waypost.core.demand.Support;
 import waypost.core.exercise.Reducible;
-import waypost.core.protocol.Allowed;
-import waypost.core.protocol.BearingLimit;
-import waypost.core.protocol.Circumstance;
-import waypost.core.protocol.Limit;
-import waypost.core.protocol.LoadingLimit;
-import waypost.core.protocol.MotionLimit;
+import waypost.core.limit.AllOrNothing;
+import waypost.core.limit.Allowed;
+import waypost.core.limit.AmountLimit;
+import waypost.core.limit.Circumstance;
+import waypost.core.limit.CombinedLimit;
+import waypost.core.limit.Component;
+import waypost.core.limit.Limit;
+import waypost.core.limit.MotionLimit;
+import waypost.core.limit.PostureLimit;
+import waypost.core.limit.Quantity;
+import waypost.core.limit.RuleHead;
+import waypost.core.reason.VerdictKind;
 import waypost.core.protocol.Opening;
-import waypost.core.protocol.RuleHead;
-import waypost.core.protocol.StrainLimit;
-import waypost.core.protocol.TissueLimit;
-import waypost.core.protocol.VerdictKind;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
 import waypost.core.time.CourseDay;
@@ -111,9 +122,24 @@ class GatePropertiesTest {
         verdict.reducedTo()
                 .ifPresent(reduced -> assertThat(with.fixture()
                                 .asking(reduced.demands().toArray(Demand[]::new))
+                                .using(reduced.setUps())
                                 .on(day)
                                 .kind())
                         .isEqualTo(VerdictKind.OPEN));
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void theOrderInWhichRulesAreWrittenDoesNotMatter(int seed) {
+        Random random = new Random(seed);
+        Case with = new Case(random);
+        int day = random.nextInt(100);
+
+        Verdict written = with.fixture().on(day);
+        Collections.shuffle(with.limits, random);
+        Verdict shuffled = with.fixture().on(day);
+
+        assertThat(shuffled).isEqualTo(written);
     }
 
     /** A generated protocol and role that can be built again and again. */
@@ -127,12 +153,18 @@ class GatePropertiesTest {
             IntStream.range(0, random.nextInt(5)).forEach(i -> limits.add(limit(random, "r" + i)));
             IntStream.rangeClosed(0, random.nextInt(3)).forEach(i -> demands.add(demand(random)));
             IntStream.range(0, random.nextInt(3))
-                    .forEach(i -> openings.add(new Opening.Case(
-                            condition(random), new Moment.Day(random.nextInt(60)), Optional.empty(), List.of())));
+                    .forEach(i -> openings.add(Fixture.from(
+                            condition(random),
+                            "day " + random.nextInt(60),
+                            random.nextInt(3) == 0 ? new String[] {"bend"} : new String[0])));
             reducible = new Reducible(
-                    random.nextBoolean() ? Optional.of((double) random.nextInt(60)) : Optional.empty(),
-                    random.nextBoolean() ? Optional.of(pick(random, Loading.values())) : Optional.empty(),
-                    random.nextBoolean() ? Optional.of(BodyShare.ofPercent(random.nextInt(60))) : Optional.empty());
+                    maybe(random, (double) random.nextInt(60)),
+                    maybe(random, pick(random, Loading.values())),
+                    maybe(random, BodyShare.ofPercent(random.nextInt(60))),
+                    maybe(random, new Load(1 + random.nextInt(5), LoadUnit.KILOGRAMS)),
+                    maybe(random, new Count(random.nextInt(50))),
+                    maybe(random, pick(random, EndRange.values())),
+                    random.nextInt(3) == 0 ? Set.of("brace-locked") : Set.of());
         }
 
         Fixture fixture() {
@@ -145,37 +177,115 @@ class GatePropertiesTest {
     }
 
     private static Demand demand(Random random) {
-        return switch (random.nextInt(4)) {
+        return switch (random.nextInt(8)) {
             case 0 -> Fixture.bend(10 + random.nextInt(120)).lightenedTo(pick(random, Loading.values()));
             case 1 ->
-                new Demand.TissueLoad(Tissue.CRUCIATE_GRAFT, pick(random, Level.values()), pick(random, Mode.values()));
-            case 2 -> new Demand.Bearing(BodyShare.ofPercent(random.nextInt(150)), pick(random, Support.values()));
-            default -> new Demand.Strain(pick(random, Demand.StrainKind.values()), pick(random, Level.values()));
+                new Demand.TissueLoad(
+                        Tissue.CRUCIATE_GRAFT,
+                        pick(random, Level.values()),
+                        pick(random, Mode.values()),
+                        maybe(random, pick(random, Action.values())));
+            case 2 ->
+                new Demand.Bearing(Limb.LEG, BodyShare.ofPercent(random.nextInt(150)), pick(random, Support.values()));
+            case 3 -> new Demand.Strain(pick(random, StrainKind.values()), Limb.LEG, pick(random, Level.values()));
+            case 4 -> new Demand.Held(Limb.LEG, new Load(random.nextInt(30), LoadUnit.KILOGRAMS));
+            case 5 -> new Demand.Contacts(new Count(random.nextInt(100)));
+            case 6 -> new Demand.Placed(pick(random, Posture.values()));
+            default -> hip(random.nextInt(100)).pressedTo(pick(random, EndRange.values()));
         };
     }
 
+    private static Demand.Movement hip(double most) {
+        Demand.Movement bend = Fixture.bend(10);
+        return new Demand.Movement(
+                Motion.HIP_FLEXION,
+                Arc.between(0, most),
+                Optional.empty(),
+                bend.working(),
+                bend.mode(),
+                bend.chain(),
+                bend.loading(),
+                bend.end());
+    }
+
     private static Limit<?> limit(Random random, String id) {
-        RuleHead head = Fixture.head(id, condition(random));
-        return switch (random.nextInt(5)) {
+        RuleHead plain = Fixture.head(id, condition(random));
+        RuleHead head = random.nextInt(4) == 0
+                ? new RuleHead(id, id, plain.when(), false, Set.of(), Set.of("brace-locked"), "")
+                : plain;
+        return switch (random.nextInt(10)) {
             case 0 -> new MotionLimit(head, circumstance(random), steps(random, Arc.between(-25, random.nextInt(130))));
-            case 1 -> new LoadingLimit(head, circumstance(random), steps(random, pick(random, Loading.values())));
+            case 1 ->
+                amount(random, head, new Quantity.Against(circumstance(random)), pick(random, Loading.values()));
             case 2 ->
-                new TissueLimit(head, Tissue.CRUCIATE_GRAFT, Set.of(), steps(random, pick(random, Level.values())));
-            case 3 -> new BearingLimit(head, steps(random, BodyShare.ofPercent(random.nextInt(120))));
+                amount(
+                        random,
+                        head,
+                        new Quantity.Effort(Tissue.CRUCIATE_GRAFT, Set.of(), Set.of(pick(random, Action.values()))),
+                        pick(random, Level.values()));
+            case 3 ->
+                amount(
+                        random,
+                        head,
+                        new Quantity.Share(Limb.LEG, maybe(random, pick(random, Support.values()))),
+                        BodyShare.ofPercent(random.nextInt(120)));
+            case 4 ->
+                amount(
+                        random,
+                        head,
+                        new Quantity.Straining(pick(random, StrainKind.values()), Limb.LEG),
+                        pick(random, Level.values()));
+            case 5 ->
+                amount(
+                        random,
+                        head,
+                        new Quantity.Holding(Limb.LEG, LoadUnit.KILOGRAMS),
+                        new Load(random.nextInt(20), LoadUnit.KILOGRAMS));
+            case 6 -> amount(random, head, new Quantity.Contacts(), new Count(random.nextInt(80)));
+            case 7 -> new PostureLimit(head, Set.of(pick(random, Posture.values())), allOrNothing(random));
+            case 8 ->
+                amount(
+                        random,
+                        head,
+                        new Quantity.EndForce(Circumstance.any(Motion.HIP_FLEXION)),
+                        pick(random, EndRange.values()));
             default ->
-                new StrainLimit(
-                        head, pick(random, Demand.StrainKind.values()), steps(random, pick(random, Level.values())));
+                new CombinedLimit(
+                        head,
+                        List.of(
+                                new Component(Motion.KNEE_FLEXION, Arc.between(random.nextInt(90), 165)),
+                                new Component(Motion.HIP_FLEXION, Arc.between(random.nextInt(60) - 10, 150))),
+                        allOrNothing(random));
         };
+    }
+
+    private static <T extends Comparable<T>> Limit<T> amount(
+            Random random, RuleHead head, Quantity<T> quantity, T bound) {
+        return new AmountLimit<>(head, quantity, steps(random, bound));
+    }
+
+    private static Schedule<Allowed<AllOrNothing>> allOrNothing(Random random) {
+        int start = random.nextInt(30);
+        return new Schedule<>(List.of(
+                new Schedule.Entry<>(new Moment.Day(start), Allowed.nothing()),
+                new Schedule.Entry<>(new Moment.Day(start + 1 + random.nextInt(80)), Allowed.free())));
     }
 
     private static Circumstance circumstance(Random random) {
         return new Circumstance(
-                Motion.KNEE_FLEXION,
+                Set.of(Motion.KNEE_FLEXION),
                 Optional.empty(),
                 Set.of(),
                 Optional.empty(),
-                random.nextBoolean() ? Optional.of(Loading.OWN_WEIGHT) : Optional.empty(),
-                random.nextInt(4) == 0 ? Optional.of(pick(random, Support.values())) : Optional.empty());
+                maybe(random, Loading.OWN_WEIGHT),
+                random.nextInt(4) == 0 ? Optional.of(pick(random, Support.values())) : Optional.empty(),
+                random.nextInt(4) == 0
+                        ? List.of(new Component(Motion.HIP_FLEXION, Arc.between(random.nextInt(60) - 10, 150)))
+                        : List.of());
+    }
+
+    private static <T> Optional<T> maybe(Random random, T value) {
+        return random.nextBoolean() ? Optional.of(value) : Optional.empty();
     }
 
     private static <T> Schedule<Allowed<T>> steps(Random random, T bound) {

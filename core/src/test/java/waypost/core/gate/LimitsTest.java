@@ -23,15 +23,19 @@ import waypost.core.demand.Level;
 import waypost.core.demand.Loading;
 import waypost.core.demand.Support;
 import waypost.core.exercise.Reducible;
-import waypost.core.protocol.Allowed;
-import waypost.core.protocol.BearingLimit;
-import waypost.core.protocol.Circumstance;
-import waypost.core.protocol.LoadingLimit;
-import waypost.core.protocol.MotionLimit;
-import waypost.core.protocol.Reason;
-import waypost.core.protocol.StrainLimit;
-import waypost.core.protocol.TissueLimit;
-import waypost.core.protocol.VerdictKind;
+import waypost.core.limit.Allowed;
+import waypost.core.limit.Circumstance;
+import waypost.core.body.Limb;
+import waypost.core.demand.StrainKind;
+import waypost.core.limit.AmountLimit;
+import waypost.core.limit.Limit;
+import waypost.core.limit.MotionLimit;
+import waypost.core.limit.Quantity;
+import waypost.core.limit.RuleHead;
+import waypost.core.question.Condition;
+import waypost.core.time.Schedule;
+import waypost.core.reason.Reason;
+import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
 
 /** Each kind of limit at its bound, one below, one above, and outside its window. */
@@ -41,6 +45,10 @@ class LimitsTest {
 
     private static MotionLimit atMost(String id, double most) {
         return new MotionLimit(head(id), ANY_BEND, sixWeeks(Allowed.within(Arc.between(-25, most))));
+    }
+
+    private static Limit<Level> effort(Tissue tissue, Set<Mode> modes, Schedule<Allowed<Level>> schedule) {
+        return new AmountLimit<>(head("t"), new Quantity.Effort(tissue, modes, Set.of()), schedule);
     }
 
     private static Fixture open() {
@@ -62,8 +70,8 @@ class LimitsTest {
                 .on(10);
 
         assertThat(verdict.kind()).isEqualTo(VerdictKind.OPEN_WITH_LIMIT);
-        assertThat(verdict.reasons()).singleElement().isInstanceOfSatisfying(Reason.MotionExceeded.class, reason -> {
-            assertThat(reason.asked().arc()).isEqualTo(Arc.between(0, 75));
+        assertThat(verdict.reasons()).singleElement().isInstanceOfSatisfying(Reason.Exceeded.class, reason -> {
+            assertThat(((Demand.Movement) reason.asked()).arc()).isEqualTo(Arc.between(0, 75));
             assertThat(reason.allowed()).isEqualTo(Allowed.within(Arc.between(-25, 60)));
             assertThat(reason.until()).contains(new CourseDay(42));
             assertThat(reason.rule().ruleId()).isEqualTo("m");
@@ -105,7 +113,7 @@ class LimitsTest {
 
         assertThat(verdict.kind()).isEqualTo(VerdictKind.BARRED);
         assertThat(verdict.reasons())
-                .extracting(r -> ((Reason.MotionExceeded) r).rule().ruleId())
+                .extracting(r -> r.ruleId().orElseThrow())
                 .containsExactly("high", "low");
     }
 
@@ -123,9 +131,9 @@ class LimitsTest {
     @ParameterizedTest
     @EnumSource(Level.class)
     void tissueMayBeWorkedUpToItsLevelAndIsNeverCut(Level asked) {
-        Verdict verdict = open().asking(new Demand.TissueLoad(Tissue.CRUCIATE_GRAFT, asked, Mode.ACTIVE))
+        Verdict verdict = open().asking(new Demand.TissueLoad(Tissue.CRUCIATE_GRAFT, asked, Mode.ACTIVE, Optional.empty()))
                 .reducible(downTo(0))
-                .limit(new TissueLimit(head("t"), Tissue.CRUCIATE_GRAFT, Set.of(), sixWeeks(Allowed.within(Level.LOW))))
+                .limit(effort(Tissue.CRUCIATE_GRAFT, Set.of(), sixWeeks(Allowed.within(Level.LOW))))
                 .on(10);
 
         assertThat(verdict.kind()).isEqualTo(asked.exceeds(Level.LOW) ? VerdictKind.BARRED : VerdictKind.OPEN);
@@ -133,10 +141,9 @@ class LimitsTest {
 
     @Test
     void tissueLimitLooksOnlyAtItsModes() {
-        TissueLimit noResisted =
-                new TissueLimit(head("t"), Tissue.HAMSTRING, Set.of(Mode.RESISTED), sixWeeks(Allowed.nothing()));
-        Fixture resisted = open().asking(new Demand.TissueLoad(Tissue.HAMSTRING, Level.LOW, Mode.RESISTED));
-        Fixture active = open().asking(new Demand.TissueLoad(Tissue.HAMSTRING, Level.LOW, Mode.ACTIVE));
+        Limit<Level> noResisted = effort(Tissue.HAMSTRING, Set.of(Mode.RESISTED), sixWeeks(Allowed.nothing()));
+        Fixture resisted = open().asking(new Demand.TissueLoad(Tissue.HAMSTRING, Level.LOW, Mode.RESISTED, Optional.empty()));
+        Fixture active = open().asking(new Demand.TissueLoad(Tissue.HAMSTRING, Level.LOW, Mode.ACTIVE, Optional.empty()));
 
         assertThat(resisted.limit(noResisted).on(10).kind()).isEqualTo(VerdictKind.BARRED);
         assertThat(active.limit(noResisted).on(10).kind()).isEqualTo(VerdictKind.OPEN);
@@ -145,10 +152,11 @@ class LimitsTest {
     @ParameterizedTest
     @CsvSource({"49,OPEN", "50,OPEN", "51,OPEN_WITH_LIMIT", "400,OPEN_WITH_LIMIT"})
     void bearingIsCutToTheShareAllowed(double asked, VerdictKind kind) {
-        Reducible byHand = new Reducible(Optional.empty(), Optional.empty(), Optional.of(BodyShare.ofPercent(30)));
-        Verdict verdict = open().asking(new Demand.Bearing(BodyShare.ofPercent(asked), Support.ONE_LEG))
+        Reducible byHand = new Reducible(
+                Optional.empty(), Optional.empty(), Optional.of(BodyShare.ofPercent(30)), Optional.empty(), Optional.empty(), Optional.empty(), Set.of());
+        Verdict verdict = open().asking(new Demand.Bearing(Limb.LEG, BodyShare.ofPercent(asked), Support.ONE))
                 .reducible(byHand)
-                .limit(new BearingLimit(head("b"), sixWeeks(Allowed.within(BodyShare.ofPercent(50)))))
+                .limit(new AmountLimit<>(head("b"), new Quantity.Share(Limb.LEG, Optional.empty()), sixWeeks(Allowed.within(BodyShare.ofPercent(50)))))
                 .on(10);
 
         assertThat(verdict.kind()).isEqualTo(kind);
@@ -157,10 +165,11 @@ class LimitsTest {
     @ParameterizedTest
     @CsvSource({"29,BARRED", "30,OPEN_WITH_LIMIT"})
     void bearingIsNotCutBelowItsLeastUsefulShare(double allowed, VerdictKind kind) {
-        Reducible byHand = new Reducible(Optional.empty(), Optional.empty(), Optional.of(BodyShare.ofPercent(30)));
-        assertThat(open().asking(new Demand.Bearing(BodyShare.ofPercent(100), Support.ONE_LEG))
+        Reducible byHand = new Reducible(
+                Optional.empty(), Optional.empty(), Optional.of(BodyShare.ofPercent(30)), Optional.empty(), Optional.empty(), Optional.empty(), Set.of());
+        assertThat(open().asking(new Demand.Bearing(Limb.LEG, BodyShare.ofPercent(100), Support.ONE))
                         .reducible(byHand)
-                        .limit(new BearingLimit(head("b"), sixWeeks(Allowed.within(BodyShare.ofPercent(allowed)))))
+                        .limit(new AmountLimit<>(head("b"), new Quantity.Share(Limb.LEG, Optional.empty()), sixWeeks(Allowed.within(BodyShare.ofPercent(allowed)))))
                         .on(10)
                         .kind())
                 .isEqualTo(kind);
@@ -169,10 +178,11 @@ class LimitsTest {
     @ParameterizedTest
     @CsvSource({"NONE,OPEN", "OWN_WEIGHT,OPEN", "ADDED,OPEN_WITH_LIMIT"})
     void loadingIsLightenedToWhatIsAllowed(Loading asked, VerdictKind kind) {
-        Reducible lighter = new Reducible(Optional.empty(), Optional.of(Loading.NONE), Optional.empty());
+        Reducible lighter = new Reducible(
+                Optional.empty(), Optional.of(Loading.NONE), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Set.of());
         Verdict verdict = open().asking(bend(60).lightenedTo(asked))
                 .reducible(lighter)
-                .limit(new LoadingLimit(head("l"), ANY_BEND, sixWeeks(Allowed.within(Loading.OWN_WEIGHT))))
+                .limit(new AmountLimit<>(head("l"), new Quantity.Against(ANY_BEND), sixWeeks(Allowed.within(Loading.OWN_WEIGHT))))
                 .on(10);
 
         assertThat(verdict.kind()).isEqualTo(kind);
@@ -181,9 +191,11 @@ class LimitsTest {
     @ParameterizedTest
     @CsvSource({"LOW,OPEN", "MODERATE,OPEN", "HIGH,BARRED"})
     void strainMayReachItsLevel(Level asked, VerdictKind kind) {
-        assertThat(open().asking(new Demand.Strain(Demand.StrainKind.IMPACT, asked))
-                        .limit(new StrainLimit(
-                                head("s"), Demand.StrainKind.IMPACT, sixWeeks(Allowed.within(Level.MODERATE))))
+        assertThat(open().asking(new Demand.Strain(StrainKind.IMPACT, Limb.LEG, asked))
+                        .limit(new AmountLimit<>(
+                                head("s"),
+                                new Quantity.Straining(StrainKind.IMPACT, Limb.LEG),
+                                sixWeeks(Allowed.within(Level.MODERATE))))
                         .on(10)
                         .kind())
                 .isEqualTo(kind);
@@ -192,8 +204,7 @@ class LimitsTest {
     @Test
     void exemptActivityIsNotLookedAt() {
         MotionLimit exempting = new MotionLimit(
-                new waypost.core.protocol.RuleHead(
-                        "m", "m", waypost.core.question.Condition.ALWAYS, false, Set.of("squat")),
+                new RuleHead("m", "m", Condition.ALWAYS, false, Set.of("squat"), Set.of(), ""),
                 ANY_BEND,
                 sixWeeks(Allowed.nothing()));
 

@@ -19,10 +19,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import waypost.core.body.Degrees;
 import waypost.core.body.Motion;
-import waypost.core.protocol.Hold;
+import waypost.core.log.Hold;
 import waypost.core.protocol.Opening;
-import waypost.core.protocol.Reason;
-import waypost.core.protocol.VerdictKind;
+import waypost.core.reason.Reason;
+import waypost.core.reason.VerdictKind;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
 import waypost.core.time.CourseDay;
@@ -56,8 +56,8 @@ class OpeningsTest {
 
     @Test
     void anUnansweredQuestionNeedsEveryCaseThatMayApply() {
-        Opening.Case early = new Opening.Case(graftIs("tendon"), Moment.parse("day 10"), Optional.empty(), List.of());
-        Opening.Case late = new Opening.Case(graftIs("donor"), Moment.parse("day 30"), Optional.empty(), List.of());
+        Opening.Case early = from(graftIs("tendon"), "day 10");
+        Opening.Case late = from(graftIs("donor"), "day 30");
         Fixture asked = new Fixture().asking(bend(60)).open(early).open(late);
 
         assertThat(asked.on(20).kind()).isEqualTo(VerdictKind.NOT_YET);
@@ -72,7 +72,7 @@ class OpeningsTest {
     void isNotCoveredWhileAPossibleAnswerHasNoCaseAndAsks() {
         Fixture onlyTendon = new Fixture()
                 .asking(bend(60))
-                .open(new Opening.Case(graftIs("tendon"), Moment.parse("day 0"), Optional.empty(), List.of()));
+                .open(from(graftIs("tendon"), "day 0"));
 
         assertThat(onlyTendon.on(20).reasons()).containsExactly(new Reason.NotCovered("Test knee 1", List.of("graft")));
     }
@@ -80,7 +80,13 @@ class OpeningsTest {
     @Test
     void needsItsPhaseAndItsMilestoneBesideTheDay() {
         Opening.Case demanding =
-                new Opening.Case(Condition.ALWAYS, Moment.parse("day 0"), Optional.of("second"), List.of("bend"));
+                new Opening.Case(
+                        Condition.ALWAYS,
+                        "",
+                        Moment.parse("day 0"),
+                        Optional.of("second"),
+                        List.of("bend"),
+                        Optional.empty());
         Gate gate = new Fixture().asking(bend(60)).open(demanding).gate();
         Facts first = facts(20);
         Facts ready = new Facts(
@@ -89,6 +95,7 @@ class OpeningsTest {
                 first.side(),
                 Fixture.SECOND,
                 Set.of("bend"),
+                List.of(),
                 List.of(),
                 first.readings(),
                 false);
@@ -102,7 +109,7 @@ class OpeningsTest {
     @Test
     void holdClosesEverythingThatAsksOfTheRegionAndSaysWhy() {
         LocalDate from = Fixture.DAY_ZERO.plusDays(8);
-        Hold hold = new Hold("flare", from, from.plusDays(3), Optional.of(from.plusDays(5)), "tester");
+        Hold hold = new Hold(Hold.Kind.FLARE, "flare", from, from.plusDays(3), Optional.of(from.plusDays(5)), "tester");
         Facts held = new Facts(
                 new CourseDay(10),
                 from,
@@ -110,6 +117,7 @@ class OpeningsTest {
                 Fixture.FIRST,
                 Set.of(),
                 List.of(hold),
+                List.of(),
                 waypost.core.measure.Readings.NONE,
                 false);
 

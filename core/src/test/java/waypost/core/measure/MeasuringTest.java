@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -107,7 +108,8 @@ class MeasuringTest {
                         Fixture.FLEXION.amount(active),
                         Fixture.DAY_ZERO.plusDays(10),
                         true,
-                        "tester")));
+                        "tester",
+                        Optional.empty())));
 
         assertThat(readings.activeBeyondPassive(Fixture.FLEXION)).hasSize(found);
     }

@@ -9,6 +9,7 @@ import static waypost.core.gate.Fixture.reading;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,7 +20,9 @@ import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
 import waypost.core.measure.Unit;
-import waypost.core.protocol.Criterion;
+import waypost.core.criterion.Criterion;
+import waypost.core.criterion.CriterionHead;
+import waypost.core.log.Evidence;
 
 /** Each kind of criterion at the bound, beside it, missing, out of date and within the tool's error. */
 class ReviewTest {
@@ -28,17 +31,21 @@ class ReviewTest {
     private static final Measure PAIN = measure("pain", Unit.SCORE, Measure.Better.LOWER, 14, 10);
     private static final Measure EFFUSION = measure("effusion", Unit.EFFUSION_GRADE, Measure.Better.LOWER, 14, 4);
     private static final Measure GAIT = measure("gait", Unit.SEEN, Measure.Better.HIGHER, 14, 1);
-    private static final Criterion BEND = new Criterion.Reach("bend", "b", FLEXION, Mode.PASSIVE, FLEXION.amount(90));
+    private static final Criterion BEND = new Criterion.Reach(CriterionHead.of("bend", "b"), FLEXION, Mode.PASSIVE, FLEXION.amount(90));
     private static final Criterion EQUAL =
-            new Criterion.Deficit("equal", "e", EXTENSION, Mode.PASSIVE, EXTENSION.amount(0));
+            new Criterion.Deficit(CriterionHead.of("equal", "e"), EXTENSION, Mode.PASSIVE, EXTENSION.amount(0));
 
     private static Measure measure(String id, Unit unit, Measure.Better better, int validDays, double most) {
         return new Measure(
-                id, id, unit, Optional.empty(), Optional.empty(), 0, validDays, true, better, 0, most, "test");
+                id, id, unit, Optional.empty(), Optional.empty(), 0, List.of(), validDays, true, better, 0, most, Optional.empty(), OptionalInt.empty(), "test");
     }
 
     private static MilestoneState state(Criterion criterion, int day, Reading... readings) {
-        return Review.of(List.of(criterion), new Readings(List.of(readings)), Side.RIGHT, DAY_ZERO.plusDays(day))
+        return Review.of(
+                        List.of(criterion),
+                        Evidence.of(new Readings(List.of(readings))),
+                        Yardstick.otherSide(Side.RIGHT, DAY_ZERO),
+                        DAY_ZERO.plusDays(day))
                 .get(0)
                 .state();
     }
@@ -59,7 +66,7 @@ class ReviewTest {
     @Test
     void isMissingWithoutAReadingAndIgnoresCompensatedOnes() {
         Reading compensated = new Reading(
-                FLEXION.id(), Side.RIGHT, Mode.PASSIVE, FLEXION.amount(120), DAY_ZERO.plusDays(20), false, "tester");
+                FLEXION.id(), Side.RIGHT, Mode.PASSIVE, FLEXION.amount(120), DAY_ZERO.plusDays(20), false, "tester", Optional.empty());
 
         assertThat(state(BEND, 20)).isEqualTo(MilestoneState.MISSING);
         assertThat(state(BEND, 20, compensated)).isEqualTo(MilestoneState.MISSING);
@@ -98,7 +105,7 @@ class ReviewTest {
     @ParameterizedTest
     @CsvSource({"143,NOT_MET", "144,MET", "145,MET"})
     void symmetryComparesWithTheOtherSide(double operated, MilestoneState state) {
-        Criterion eighty = new Criterion.SymmetryAtLeast("s", "s", TORQUE, Mode.ACTIVE, 80);
+        Criterion eighty = new Criterion.SymmetryAtLeast(CriterionHead.of("s", "s"), TORQUE, Mode.ACTIVE, 80);
 
         assertThat(state(eighty, 20, active(TORQUE, Side.RIGHT, operated, 20), active(TORQUE, Side.LEFT, 180, 20)))
                 .isEqualTo(state);
@@ -110,8 +117,8 @@ class ReviewTest {
     @ParameterizedTest
     @CsvSource({"1,MET", "2,MET", "3,NOT_MET"})
     void painAndEffusionMustNotBeMore(double found, MilestoneState state) {
-        Criterion pain = new Criterion.Reach("p", "p", PAIN, Mode.ACTIVE, PAIN.amount(2));
-        Criterion effusion = new Criterion.Reach("e", "e", EFFUSION, Mode.ACTIVE, EFFUSION.amount(2));
+        Criterion pain = new Criterion.Reach(CriterionHead.of("p", "p"), PAIN, Mode.ACTIVE, PAIN.amount(2));
+        Criterion effusion = new Criterion.Reach(CriterionHead.of("e", "e"), EFFUSION, Mode.ACTIVE, EFFUSION.amount(2));
 
         assertThat(state(pain, 20, active(PAIN, Side.RIGHT, found, 20))).isEqualTo(state);
         assertThat(state(effusion, 20, active(EFFUSION, Side.RIGHT, found, 20))).isEqualTo(state);
@@ -120,7 +127,7 @@ class ReviewTest {
     @ParameterizedTest
     @CsvSource({"0,NOT_MET", "1,MET"})
     void observedIsSeenOrNot(double seen, MilestoneState state) {
-        assertThat(state(new Criterion.Observed("o", "o", GAIT), 20, active(GAIT, Side.RIGHT, seen, 20)))
+        assertThat(state(new Criterion.Observed(CriterionHead.of("o", "o"), GAIT), 20, active(GAIT, Side.RIGHT, seen, 20)))
                 .isEqualTo(state);
     }
 
@@ -132,6 +139,7 @@ class ReviewTest {
                 Amount.of(value, measure.unit()),
                 DAY_ZERO.plusDays(day),
                 true,
-                "tester");
+                "tester",
+                Optional.empty());
     }
 }

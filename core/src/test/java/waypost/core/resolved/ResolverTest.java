@@ -17,9 +17,11 @@ import org.junit.jupiter.api.Test;
 import waypost.core.body.Mode;
 import waypost.core.body.Tissue;
 import waypost.core.gate.Fixture;
-import waypost.core.protocol.Allowed;
-import waypost.core.protocol.Provenance;
-import waypost.core.protocol.TissueLimit;
+import waypost.core.limit.Allowed;
+import waypost.core.limit.AmountLimit;
+import waypost.core.limit.Provenance;
+import waypost.core.limit.Quantity;
+
 import waypost.core.question.Answers;
 import waypost.core.question.Question;
 
@@ -29,10 +31,9 @@ class ResolverTest {
         return new Fixture()
                 .asking(bend(60))
                 .open(from("day 0"))
-                .limit(new TissueLimit(
+                .limit(new AmountLimit<>(
                         head("donor.rule", graftIs("donor")),
-                        Tissue.HAMSTRING,
-                        Set.of(Mode.RESISTED),
+                        new Quantity.Effort(Tissue.HAMSTRING, Set.of(Mode.RESISTED), Set.of()),
                         sixWeeks(Allowed.nothing())));
     }
 
@@ -75,7 +76,9 @@ class ResolverTest {
                 "pace",
                 "Which pace?",
                 List.of(new Question.Value("slow", "slow"), new Question.Value("fast", "fast")),
-                Optional.of("slow"));
+                Question.Kind.SCHOOL,
+                Optional.of("slow"),
+                Optional.empty());
 
         assertThat(Answers.NONE.possible(school)).containsExactly("slow");
         assertThat(Answers.NONE.usesDefault(school)).isTrue();

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -38,12 +40,12 @@ class MomentTest {
         Steps<String> steps = new Schedule<>(List.of(
                         new Schedule.Entry<>(Moment.parse("day 0"), "a"),
                         new Schedule.Entry<>(Moment.parse("completed week 6"), "b")))
-                .on(DAY_ZERO);
+                .on(Clocks.startingOn(DAY_ZERO), DAY_ZERO);
 
-        assertThat(steps.on(new CourseDay(-1))).isEmpty();
-        assertThat(steps.on(new CourseDay(41)).orElseThrow().value()).isEqualTo("a");
-        assertThat(steps.on(new CourseDay(42)).orElseThrow().value()).isEqualTo("b");
-        assertThat(steps.on(new CourseDay(900)).orElseThrow().value()).isEqualTo("b");
+        assertThat(steps.on(new CourseDay(-1), Set.of())).isEmpty();
+        assertThat(steps.on(new CourseDay(41), Set.of()).orElseThrow().value()).isEqualTo("a");
+        assertThat(steps.on(new CourseDay(42), Set.of()).orElseThrow().value()).isEqualTo("b");
+        assertThat(steps.on(new CourseDay(900), Set.of()).orElseThrow().value()).isEqualTo("b");
     }
 
     @Test
@@ -52,7 +54,35 @@ class MomentTest {
                 new Schedule.Entry<>(Moment.parse("completed week 6"), "b"),
                 new Schedule.Entry<>(Moment.parse("nth week 6"), "a")));
 
-        assertThatThrownBy(() -> schedule.on(DAY_ZERO))
-                .hasMessage("window: found from day 42 until day 35, allowed: an end after its start");
+        assertThatThrownBy(() -> schedule.on(Clocks.startingOn(DAY_ZERO), DAY_ZERO))
+                .hasMessage("steps: found day 35 after day 42, allowed: each later than the one before");
+    }
+
+    @Test
+    void aStepThatNeedsSomethingWaitsForItAndTheOneBeforeGoesOn() {
+        Steps<String> steps = new Schedule<>(List.of(
+                        new Schedule.Entry<>(Moment.parse("day 0"), "a"),
+                        new Schedule.Entry<>(Moment.parse("6 weeks"), "b", List.of("cleared")),
+                        new Schedule.Entry<>(Moment.parse("8 weeks"), "c")))
+                .on(Clocks.startingOn(DAY_ZERO), DAY_ZERO);
+
+        Steps.Current<String> waiting =
+                steps.on(new CourseDay(42), Set.of()).orElseThrow();
+        assertThat(waiting.value()).isEqualTo("a");
+        assertThat(waiting.until()).contains(new CourseDay(56));
+        assertThat(waiting.orOnceMet()).containsExactly("cleared");
+        assertThat(steps.valueOn(new CourseDay(41), Set.of("cleared"))).contains("a");
+        assertThat(steps.valueOn(new CourseDay(42), Set.of("cleared"))).contains("b");
+        assertThat(steps.valueOn(new CourseDay(56), Set.of())).contains("c");
+    }
+
+    @Test
+    void anotherClockIsToldInDaysOfTheCourse() {
+        Clocks clocks = new Clocks(DAY_ZERO, Map.of("injection", List.of(DAY_ZERO.plusDays(30))));
+
+        assertThat(clocks.day(Moment.parse("2 weeks"), DAY_ZERO.plusDays(30))).isEqualTo(new CourseDay(44));
+        assertThat(clocks.startsOf("injection")).containsExactly(DAY_ZERO.plusDays(30));
+        assertThat(clocks.startsOf("")).containsExactly(DAY_ZERO);
+        assertThat(clocks.startsOf("revision")).isEmpty();
     }
 }

@@ -42,7 +42,12 @@ final class BundleReader {
             exercises.read(d.top());
             supplemented(d).addRules(d.top());
         });
-        protocols.values().forEach(parts -> parts.checkReferences(activities));
+        boolean allRead = byKind.values().stream()
+                .flatMap(List::stream)
+                .allMatch(document -> document.problems().isEmpty());
+        if (allRead) {
+            protocols.values().forEach(parts -> parts.checkReferences(activities, ladders.keySet()));
+        }
         byKind.values().forEach(documents -> documents.forEach(this::gatherRemaining));
         if (!problems.isEmpty()) {
             throw new RefusedException(problems.stream().distinct().toList());

@@ -1,29 +1,61 @@
 package waypost.library.bundle;
 
+import java.util.LinkedHashMap;
 import java.util.List;
-import waypost.core.protocol.Criterion;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import waypost.core.criterion.Criterion;
+import waypost.core.limit.RuleHead;
 import waypost.core.protocol.Duty;
-import waypost.core.protocol.RuleHead;
+import waypost.core.protocol.Frequency;
+import waypost.core.protocol.SetUp;
 import waypost.core.time.Moment;
 import waypost.library.text.Entry;
 
-/** Reads duties. */
-record DutyReader(ConditionReader conditions, List<Criterion> criteria) {
+/** Reads duties and set-ups. */
+final class DutyReader {
+
+    private final ConditionReader conditions;
+    private final List<String> criteria;
+    private final Map<String, Function<Entry, Duty>> kinds = new LinkedHashMap<>();
+
+    DutyReader(ConditionReader conditions, List<Criterion> criteria) {
+        this.conditions = conditions;
+        this.criteria = criteria.stream().map(Criterion::id).toList();
+        kinds.put("wear", e -> new Duty.Wear(
+                head(e), e.text("wear"), LimitReader.steps(e, setting -> setting), whenUnknown(e)));
+        kinds.put("practise", e -> new Duty.Practise(
+                head(e), e.text("practise"), LimitReader.steps(e, Frequency::parse), e.text("otherwise")));
+        kinds.put("begin", e -> new Duty.Begin(
+                head(e), Set.copyOf(e.list("begin", Entry::text)), by(e), e.text("otherwise")));
+        kinds.put("reach", e -> new Duty.Reach(
+                head(e), e.at("reach").as(id -> OpeningReader.known(id, this.criteria)), by(e), e.text("otherwise")));
+    }
 
     Duty duty(Entry entry) {
-        RuleHead head = LimitReader.head(entry, conditions);
-        if (entry.has("wear") == entry.has("reach")) {
-            throw new IllegalArgumentException(
-                    "found " + (entry.has("wear") ? "both" : "neither") + ", allowed: either 'wear' or 'reach'");
-        }
-        if (entry.has("wear")) {
-            return new Duty.Wear(head, LimitReader.steps(entry, setting -> setting));
-        }
-        List<String> ids = criteria.stream().map(Criterion::id).toList();
-        return new Duty.Reach(
-                head,
-                entry.at("reach").as(id -> OpeningReader.known(id, ids)),
-                entry.at("by").as(Moment::parse),
-                entry.text("otherwise"));
+        String kind = entry.onlyOneOf(kinds.keySet());
+        return kinds.get(kind).apply(entry);
+    }
+
+    SetUp setUp(Entry entry) {
+        return new SetUp(
+                head(entry),
+                Set.copyOf(entry.list("for", Entry::text)),
+                entry.text("concern"),
+                LimitReader.steps(entry, way -> way),
+                whenUnknown(entry));
+    }
+
+    private RuleHead head(Entry entry) {
+        return LimitReader.head(entry, conditions);
+    }
+
+    private static Moment by(Entry entry) {
+        return entry.at("by").as(Moment::parse);
+    }
+
+    private static boolean whenUnknown(Entry entry) {
+        return entry.maybe("when-unknown", Boolean::parseBoolean).orElse(false);
     }
 }

@@ -1,15 +1,23 @@
 package waypost.library.bundle;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import waypost.core.demand.BodyShare;
+import waypost.core.demand.Count;
+import waypost.core.demand.Demand;
+import waypost.core.demand.EndRange;
+import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Dose;
 import waypost.core.exercise.Ladder;
 import waypost.core.exercise.Purpose;
 import waypost.core.exercise.Reducible;
+import waypost.core.exercise.Rise;
 import waypost.core.exercise.Role;
+import waypost.core.exercise.RoleKey;
 import waypost.core.exercise.Teaching;
 import waypost.core.measure.Measure;
 import waypost.library.text.Entry;
@@ -45,14 +53,16 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
     private static Activity exercise(Entry entry, Ladder ladder, int rung) {
         Reducible reducible =
                 entry.find("reduce").map(ExerciseReader::reducible).orElse(Reducible.NOTHING);
+        String id = entry.text("id");
         return new Activity.Exercise(
-                entry.text("id"),
+                id,
                 entry.text("title"),
                 ladder.id(),
                 rung,
                 entry.text("harder"),
-                entry.at("purpose").as(word -> Word.read(Purpose.class, word)),
-                entry.list("roles", role -> role(role, reducible)),
+                Word.at(entry, "rises", Rise.class),
+                Word.at(entry, "purpose", Purpose.class),
+                entry.whole("roles", role -> role(id, role, reducible)),
                 entry.at("dose").make(ExerciseReader::dose),
                 new Teaching(
                         texts(entry, "cues"),
@@ -81,22 +91,44 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
             }
             return id;
         });
+        String id = entry.text("id");
         return new Activity.Test(
-                entry.text("id"),
+                id,
                 entry.text("title"),
                 measure,
-                entry.list("roles", role -> role(role, Reducible.NOTHING)),
+                entry.whole("roles", role -> role(id, role, Reducible.NOTHING)),
                 entry.text("instead"));
     }
 
-    private static Role role(Entry entry, Reducible reducible) {
-        return new Role(entry.text("name"), entry.text("title"), entry.list("asks", DemandReader::demand), reducible);
+    /** A role's demands stand under "asks" when all occur together, else under "parts", each with its own. */
+    private static Role role(String activity, Entry entry, Reducible reducible) {
+        List<Demand> demands = new ArrayList<>();
+        List<Integer> parts = new ArrayList<>();
+        List<Entry> each = entry.has("parts") ? entry.list("parts", part -> part) : List.of(entry);
+        for (int part = 0; part < each.size(); part++) {
+            for (Demand demand : each.get(part).whole("asks", DemandReader::demand)) {
+                demands.add(demand);
+                parts.add(part);
+            }
+        }
+        return new Role(
+                new RoleKey(activity, entry.text("name")),
+                entry.text("title"),
+                demands,
+                parts,
+                entry.find("reduce").map(ExerciseReader::reducible).orElse(reducible),
+                Set.of(),
+                entry.find("counterpart").map(Entry::text));
     }
 
     private static Reducible reducible(Entry entry) {
         return new Reducible(
                 entry.maybe("span", Double::parseDouble),
-                entry.maybe("loaded", word -> Word.read(Loading.class, word)),
-                entry.maybe("bears", BodyShare::parse));
+                Word.maybe(entry, "loaded", Loading.class),
+                entry.maybe("bears", BodyShare::parse),
+                entry.maybe("held", Load::parse),
+                entry.maybe("contacts", Count::parse),
+                Word.maybe(entry, "end", EndRange.class),
+                Set.copyOf(entry.list("with", Entry::text)));
     }
 }

@@ -1,63 +1,140 @@
 package waypost.library.bundle;
 
-import java.util.List;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import waypost.core.body.Limb;
 import waypost.core.body.Mode;
-import waypost.core.body.Motion;
 import waypost.core.body.Tissue;
+import waypost.core.demand.Action;
+import waypost.core.demand.ArmHeight;
 import waypost.core.demand.BodyShare;
-import waypost.core.demand.Chain;
-import waypost.core.demand.Demand;
+import waypost.core.demand.Count;
+import waypost.core.demand.EndRange;
 import waypost.core.demand.Level;
+import waypost.core.demand.LeverLength;
+import waypost.core.demand.Load;
+import waypost.core.demand.LoadUnit;
 import waypost.core.demand.Loading;
+import waypost.core.demand.Posture;
+import waypost.core.demand.StrainKind;
 import waypost.core.demand.Support;
-import waypost.core.protocol.Allowed;
-import waypost.core.protocol.BearingLimit;
-import waypost.core.protocol.Circumstance;
-import waypost.core.protocol.Limit;
-import waypost.core.protocol.LoadingLimit;
-import waypost.core.protocol.MotionLimit;
-import waypost.core.protocol.RuleHead;
-import waypost.core.protocol.StrainLimit;
-import waypost.core.protocol.TissueLimit;
+import waypost.core.limit.ActivityLimit;
+import waypost.core.limit.AllOrNothing;
+import waypost.core.limit.Allowed;
+import waypost.core.limit.AmountLimit;
+import waypost.core.limit.Circumstance;
+import waypost.core.limit.CombinedLimit;
+import waypost.core.limit.Limit;
+import waypost.core.limit.MotionLimit;
+import waypost.core.limit.PostureLimit;
+import waypost.core.limit.Quantity;
+import waypost.core.limit.RuleHead;
 import waypost.core.time.Moment;
 import waypost.core.time.Schedule;
 import waypost.library.text.Entry;
 
 /** Reads limits of every kind. */
-record LimitReader(ConditionReader conditions) {
+final class LimitReader {
 
-    private static final List<String> KINDS = List.of("motion", "loading", "tissue", "bearing", "strain");
+    private final ConditionReader conditions;
+    private final Map<String, Function<Entry, Limit<?>>> kinds = new LinkedHashMap<>();
+
+    LimitReader(ConditionReader conditions) {
+        this.conditions = conditions;
+        kinds.put("motion", this::motion);
+        kinds.put("together", e -> new CombinedLimit(
+                head(e), CircumstanceReader.components(e, "together"), steps(e, LimitReader::noBound)));
+        kinds.put("loading", e -> amount(
+                e, new Quantity.Against(CircumstanceReader.circumstance(e, "loading")), bound(Loading.class)));
+        kinds.put("end-force", e -> amount(
+                e, new Quantity.EndForce(CircumstanceReader.circumstance(e, "end-force")), bound(EndRange.class)));
+        kinds.put("tissue", e -> amount(e, effort(e), bound(Level.class)));
+        kinds.put("bearing", e -> amount(
+                e,
+                new Quantity.Share(Word.at(e, "bearing", Limb.class), Word.maybe(e, "support", Support.class)),
+                BodyShare::parse));
+        kinds.put("strain", e -> amount(e, straining(e), bound(Level.class)));
+        kinds.put("held", this::held);
+        kinds.put("lever", e -> amount(
+                e, new Quantity.Reach(Word.at(e, "lever", Limb.class)), bound(LeverLength.class)));
+        kinds.put("height", e -> amount(e, new Quantity.HandHeight(), bound(ArmHeight.class)));
+        kinds.put("contacts", e -> amount(e, new Quantity.Contacts(), Count::parse));
+        kinds.put("posture", e -> new PostureLimit(
+                head(e), Word.all(e, "posture", Posture.class), steps(e, LimitReader::noBound)));
+        kinds.put("activities", e -> new ActivityLimit(
+                head(e), Set.copyOf(e.list("activities", Entry::text)), steps(e, LimitReader::noBound)));
+    }
 
     Limit<?> limit(Entry entry) {
-        List<String> kinds = KINDS.stream().filter(entry::has).toList();
-        if (kinds.size() != 1) {
-            throw new IllegalArgumentException("found " + (kinds.isEmpty() ? "none" : String.join(" and ", kinds))
-                    + ", allowed: exactly one of " + String.join(", ", KINDS));
+        String kind = entry.onlyOneOf(kinds.keySet());
+        return kinds.get(kind).apply(entry);
+    }
+
+    private MotionLimit motion(Entry entry) {
+        Circumstance circumstance = CircumstanceReader.circumstance(entry, "motion");
+        RuleHead head = head(entry);
+        if (circumstance.motions().size() != 1) {
+            throw new IllegalArgumentException(
+                    "found '" + entry.text("motion") + "', allowed: one motion such as 'knee flexion'");
         }
-        RuleHead head = head(entry, conditions);
-        return switch (kinds.get(0)) {
-            case "motion" -> {
-                Circumstance circumstance = circumstance(entry, "motion");
-                yield new MotionLimit(head, circumstance, steps(entry, text -> Word.arc(circumstance.motion(), text)));
+        return new MotionLimit(
+                head,
+                circumstance,
+                steps(entry, text -> Word.arc(circumstance.motions().iterator().next(), text)));
+    }
+
+    private <T extends Comparable<T>> Limit<T> amount(Entry entry, Quantity<T> quantity, Function<String, T> bound) {
+        return new AmountLimit<>(head(entry), quantity, steps(entry, bound));
+    }
+
+    static <E extends Enum<E>> Function<String, E> bound(Class<E> type) {
+        return word -> Word.read(type, word);
+    }
+
+    static AllOrNothing noBound(String text) {
+        throw new IllegalArgumentException("found '" + text + "', allowed: none, free");
+    }
+
+    private static Quantity.Effort effort(Entry entry) {
+        return new Quantity.Effort(
+                Word.at(entry, "tissue", Tissue.class),
+                Word.all(entry, "modes", Mode.class),
+                Word.all(entry, "actions", Action.class));
+    }
+
+    private static Quantity.Straining straining(Entry entry) {
+        return new Quantity.Straining(
+                Word.at(entry, "strain", StrainKind.class),
+                Word.maybe(entry, "limb", Limb.class).orElse(Limb.LEG));
+    }
+
+    private Limit<?> held(Entry entry) {
+        LoadUnit unit = entry.at("unit").as(LimitReader::unit);
+        return amount(
+                entry, new Quantity.Holding(Word.at(entry, "held", Limb.class), unit), text -> load(unit, text));
+    }
+
+    static Load load(LoadUnit unit, String text) {
+        Load load = Load.parse(text);
+        if (load.unit() != unit) {
+            throw new IllegalArgumentException("found '" + text + "', allowed: a load in " + unit.word());
+        }
+        return load;
+    }
+
+    private static LoadUnit unit(String word) {
+        for (LoadUnit unit : LoadUnit.values()) {
+            if (unit.word().equals(word)) {
+                return unit;
             }
-            case "loading" ->
-                new LoadingLimit(
-                        head, circumstance(entry, "loading"), steps(entry, word -> Word.read(Loading.class, word)));
-            case "tissue" ->
-                new TissueLimit(
-                        head,
-                        entry.at("tissue").as(word -> Word.read(Tissue.class, word)),
-                        modes(entry),
-                        steps(entry, word -> Word.read(Level.class, word)));
-            case "bearing" -> new BearingLimit(head, steps(entry, BodyShare::parse));
-            default ->
-                new StrainLimit(
-                        head,
-                        entry.at("strain").as(word -> Word.read(Demand.StrainKind.class, word)),
-                        steps(entry, word -> Word.read(Level.class, word)));
-        };
+        }
+        throw new IllegalArgumentException("found '" + word + "', allowed: kg, band, % of maximum");
+    }
+
+    private RuleHead head(Entry entry) {
+        return head(entry, conditions);
     }
 
     static RuleHead head(Entry entry, ConditionReader conditions) {
@@ -66,22 +143,9 @@ record LimitReader(ConditionReader conditions) {
                 entry.text("title"),
                 conditions.when(entry),
                 entry.maybe("surgeon-only", Boolean::parseBoolean).orElse(false),
-                Set.copyOf(entry.list("exempt", Entry::text)));
-    }
-
-    private static Set<Mode> modes(Entry entry) {
-        return Set.copyOf(entry.list("modes", e -> e.as(word -> Word.read(Mode.class, word))));
-    }
-
-    private static Circumstance circumstance(Entry entry, String motionKey) {
-        Motion motion = entry.at(motionKey).as(word -> Word.read(Motion.class, word));
-        return new Circumstance(
-                motion,
-                entry.maybe("working", word -> Word.direction(motion, word)),
-                modes(entry),
-                entry.maybe("chain", word -> Word.read(Chain.class, word)),
-                entry.maybe("loaded", word -> Word.read(Loading.class, word)),
-                entry.maybe("support", word -> Word.read(Support.class, word)));
+                Set.copyOf(entry.list("exempt", Entry::text)),
+                Set.copyOf(entry.list("unless", Entry::text)),
+                entry.find("clock").map(Entry::text).orElse(""));
     }
 
     /** Reads steps whose bounds are read by {@code bound}; "free" and "none" serve for every kind. */
@@ -89,10 +153,13 @@ record LimitReader(ConditionReader conditions) {
         return new Schedule<>(rule.list(
                 "steps",
                 step -> new Schedule.Entry<>(
-                        step.at("from").as(Moment::parse), step.at("allow").as(text -> allowed(text, bound)))));
+                        step.at("from").as(Moment::parse),
+                        step.at("allow").as(text -> allowed(text, bound)),
+                        step.list("needs", Entry::text))));
     }
 
-    private static <T> Allowed<T> allowed(String text, Function<String, T> bound) {
+    /** Reads what a limit leaves. */
+    static <T> Allowed<T> allowed(String text, Function<String, T> bound) {
         return switch (text) {
             case "free" -> Allowed.free();
             case "none" -> Allowed.nothing();

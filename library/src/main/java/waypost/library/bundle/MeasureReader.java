@@ -1,9 +1,12 @@
 package waypost.library.bundle;
 
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import waypost.core.body.Direction;
 import waypost.core.body.Motion;
 import waypost.core.measure.Measure;
+import waypost.core.measure.Tool;
 import waypost.core.measure.Unit;
 import waypost.library.text.Entry;
 
@@ -19,18 +22,31 @@ record MeasureReader(Map<String, Measure> measures) {
     }
 
     private static Measure measure(Entry entry) {
+        Optional<Integer> every = entry.maybe("every-days", Integer::parseInt);
         return new Measure(
                 entry.text("id"),
                 entry.text("title"),
-                entry.at("unit").as(word -> Word.read(Unit.class, word)),
-                entry.maybe("motion", word -> Word.read(Motion.class, word)),
-                entry.maybe("end", word -> Word.read(Direction.class, word)),
+                Word.at(entry, "unit", Unit.class),
+                Word.maybe(entry, "motion", Motion.class),
+                Word.maybe(entry, "end", Direction.class),
                 entry.at("error").as(Double::parseDouble),
+                entry.list("tools", MeasureReader::toolError),
                 entry.at("valid-days").as(Integer::parseInt),
                 entry.at("both-sides").as(Boolean::parseBoolean),
-                entry.at("better").as(word -> Word.read(Measure.Better.class, word)),
+                Word.at(entry, "better", Measure.Better.class),
                 entry.at("least").as(Double::parseDouble),
                 entry.at("most").as(Double::parseDouble),
+                entry.find("norm")
+                        .map(norm -> new Measure.Norm(
+                                norm.at("value").as(Double::parseDouble), norm.text("source"))),
+                every.map(OptionalInt::of).orElseGet(OptionalInt::empty),
                 entry.text("source"));
+    }
+
+    private static Measure.ToolError toolError(Entry entry) {
+        return new Measure.ToolError(
+                Word.at(entry, "tool", Tool.class),
+                entry.at("same-rater").as(Double::parseDouble),
+                entry.at("other-rater").as(Double::parseDouble));
     }
 }

@@ -5,35 +5,41 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import waypost.core.body.Joint;
-import waypost.core.body.Region;
-import waypost.core.body.Tissue;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import waypost.core.criterion.Criterion;
 import waypost.core.exercise.Activity;
+import waypost.core.limit.Limit;
 import waypost.core.measure.Measure;
-import waypost.core.protocol.Criterion;
 import waypost.core.protocol.Duty;
-import waypost.core.protocol.Limit;
+import waypost.core.protocol.FollowUp;
+import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Opening;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
+import waypost.core.protocol.Rules;
+import waypost.core.protocol.SetUp;
 import waypost.core.question.Question;
 import waypost.core.time.Moment;
 import waypost.library.text.Entry;
-import waypost.library.text.Suggestion;
 
 /** A protocol while it is being read: its own rules first, then those of its supplements. */
 final class ProtocolParts {
 
     private final Entry top;
+    private final Map<String, Measure> measures;
     private final List<Phase> phases;
     private final List<Criterion> criteria;
     private final List<Question> questions = new ArrayList<>();
     private final List<Limit<?>> limits = new ArrayList<>();
     private final List<Opening> openings = new ArrayList<>();
     private final List<Duty> duties = new ArrayList<>();
+    private final List<SetUp> setUps = new ArrayList<>();
+    private final List<HoldRule> holds = new ArrayList<>();
 
     ProtocolParts(Entry top, Map<String, Measure> measures) {
         this.top = top;
+        this.measures = measures;
         this.criteria = top.list("milestones", new CriterionReader(measures)::criterion);
         this.phases = top.list("phases", ProtocolParts::phase);
         addRules(top);
@@ -43,9 +49,12 @@ final class ProtocolParts {
     void addRules(Entry from) {
         questions.addAll(from.list("questions", QuestionReader::question));
         ConditionReader conditions = new ConditionReader(questions);
+        DutyReader dutyReader = new DutyReader(conditions, criteria);
         limits.addAll(from.list("limits", new LimitReader(conditions)::limit));
         openings.addAll(from.list("openings", new OpeningReader(conditions, phases, criteria)::opening));
-        duties.addAll(from.list("duties", new DutyReader(conditions, criteria)::duty));
+        duties.addAll(from.list("duties", dutyReader::duty));
+        setUps.addAll(from.list("set-ups", dutyReader::setUp));
+        holds.addAll(from.list("holds", HoldRuleReader::rule));
     }
 
     private static Phase phase(Entry entry) {
@@ -59,34 +68,56 @@ final class ProtocolParts {
     }
 
     /** Notes rules that name what does not exist, and ids used twice. */
-    void checkReferences(Map<String, Activity> activities) {
-        Set<String> roles = new HashSet<>();
-        activities.values().forEach(a -> a.roles().forEach(r -> roles.add(a.id() + "/" + r.name())));
-        for (Opening opening : openings) {
-            if (!roles.contains(opening.role().toString())) {
-                top.problem("openings: " + Suggestion.oneOf(opening.role().toString(), roles));
-            }
-        }
+    void checkReferences(Map<String, Activity> activities, Set<String> ladders) {
+        References references = new References(top);
+        Set<String> roles = activities.values().stream()
+                .flatMap(a -> a.roles().stream())
+                .map(role -> role.key().toString())
+                .collect(Collectors.toSet());
         List<String> criterionIds = criteria.stream().map(Criterion::id).toList();
-        phases.forEach(phase -> phase.leave().stream()
-                .filter(id -> !criterionIds.contains(id))
-                .forEach(id -> top.problem("phase " + phase.id() + ": " + Suggestion.oneOf(id, criterionIds))));
-        refuseTwice("limit", limits.stream().map(l -> l.head().id()).toList());
-        refuseTwice("opening", openings.stream().map(o -> o.role().toString()).toList());
-        refuseTwice("question", questions.stream().map(Question::id).toList());
-        refuseTwice("milestone", criterionIds);
-        refuseTwice("phase", phases.stream().map(Phase::id).toList());
+        references.check("openings", openings.stream().map(o -> o.role().toString()), roles);
+        references.check("left-out", top.list("left-out", Entry::text).stream(), roles);
+        references.check("covers", top.list("covers", Entry::text).stream(), ladders);
+        phases.forEach(phase -> references.check("phase " + phase.id(), phase.leave().stream(), criterionIds));
+        limits.forEach(limit -> references.check(
+                "limit " + limit.head().id(),
+                limit.schedule().entries().stream().flatMap(step -> step.needs().stream()),
+                criterionIds));
+        limits.forEach(limit -> references.check(
+                "limit " + limit.head().id(), limit.head().exempt().stream(), activities.keySet()));
+        references.check("clock", clocksNamed(), clocks());
+        references.check("set-ups", setUps.stream().flatMap(s -> s.activities().stream()), activities.keySet());
+        references.check("duties", duties.stream().flatMap(ProtocolParts::activities), activities.keySet());
+        references.once("limit", limits.stream().map(l -> l.head().id()).toList());
+        references.once("opening", openings.stream().map(o -> o.role().toString()).toList());
+        references.once("question", questions.stream().map(Question::id).toList());
+        references.once("milestone", criterionIds);
+        references.once("phase", phases.stream().map(Phase::id).toList());
     }
 
-    private void refuseTwice(String what, List<String> ids) {
-        Set<String> seen = new HashSet<>();
-        ids.stream()
-                .filter(id -> !seen.add(id))
-                .forEach(id -> top.problem("found the " + what + " '" + id + "' twice, allowed: once"));
+    private Stream<String> clocksNamed() {
+        return Stream.of(
+                        limits.stream().map(l -> l.head().clock()),
+                        duties.stream().map(d -> d.head().clock()),
+                        setUps.stream().map(s -> s.head().clock()),
+                        openings.stream().flatMap(o -> o.cases().stream()).map(Opening.Case::clock))
+                .flatMap(clocks -> clocks);
+    }
+
+    private Set<String> clocks() {
+        Set<String> clocks = new HashSet<>(top.list("clocks", Entry::text));
+        clocks.add("");
+        return clocks;
+    }
+
+    private static Stream<String> activities(Duty duty) {
+        if (duty instanceof Duty.Practise practise) {
+            return Stream.of(practise.activity());
+        }
+        return duty instanceof Duty.Begin begin ? begin.activities().stream() : Stream.empty();
     }
 
     Protocol whole() {
-        Entry region = top.at("region");
         return new Protocol(
                 top.text("protocol"),
                 top.text("title"),
@@ -94,15 +125,11 @@ final class ProtocolParts {
                 top.text("clock"),
                 top.text("source"),
                 top.text("review"),
-                new Region(
-                        Set.copyOf(region.list("joints", e -> e.as(word -> Word.read(Joint.class, word)))),
-                        Set.copyOf(region.list("tissues", e -> e.as(word -> Word.read(Tissue.class, word)))),
-                        region.at("bearing").as(Boolean::parseBoolean)),
+                new ScopeReader(new ConditionReader(questions)).scope(top),
                 questions,
                 phases,
                 criteria,
-                limits,
-                openings,
-                duties);
+                new Rules(limits, openings, duties, setUps, holds),
+                top.find("follow-up").map(new FollowUpReader(measures)::followUp).orElse(FollowUp.NONE));
     }
 }

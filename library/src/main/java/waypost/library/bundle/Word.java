@@ -3,10 +3,13 @@ package waypost.library.bundle;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
 import waypost.core.body.Motion;
+import waypost.library.text.Entry;
 import waypost.library.text.Suggestion;
 
 /** Turns the words of a file into the core's constants, and back. */
@@ -27,6 +30,21 @@ public final class Word {
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(Suggestion.oneOf(
                         word, Arrays.stream(constants).map(Word::of).toList())));
+    }
+
+    /** The constant that is written under {@code key}. */
+    public static <E extends Enum<E>> E at(Entry entry, String key, Class<E> type) {
+        return entry.at(key).as(word -> read(type, word));
+    }
+
+    /** The constant that is written under {@code key}, if any. */
+    public static <E extends Enum<E>> Optional<E> maybe(Entry entry, String key, Class<E> type) {
+        return entry.maybe(key, word -> read(type, word));
+    }
+
+    /** Every constant in the list under {@code key}. */
+    static <E extends Enum<E>> Set<E> all(Entry entry, String key, Class<E> type) {
+        return Set.copyOf(entry.list(key, element -> element.as(word -> read(type, word))));
     }
 
     /** The direction that this motion calls so. */
@@ -55,5 +73,17 @@ public final class Word {
                     "found '" + text + "', allowed: an arc such as '0 to 90', 'at most 90' or 'at least 45'");
         }
         return new Arc(Degrees.parse(ends[0]), Degrees.parse(ends[1]));
+    }
+
+    /** Reads a zone that is entered by going beyond its edge: "over 60", "under 0" or "60 to 120". */
+    static Arc zone(Motion motion, String text) {
+        Arc possible = motion.possible();
+        if (text.startsWith("over ")) {
+            return new Arc(Degrees.parse(text.substring("over ".length())), possible.most());
+        }
+        if (text.startsWith("under ")) {
+            return new Arc(possible.least(), Degrees.parse(text.substring("under ".length())));
+        }
+        return arc(motion, text);
     }
 }

@@ -2,25 +2,21 @@ package waypost.library.coursefile;
 
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import waypost.core.body.Mode;
-import waypost.core.body.Side;
 import waypost.core.course.Course;
-import waypost.core.course.SignedPhase;
-import waypost.core.measure.Measure;
-import waypost.core.measure.Reading;
-import waypost.core.measure.Readings;
-import waypost.core.protocol.Hold;
+import waypost.core.course.History;
+import waypost.core.log.Decisions;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.question.Question;
 import waypost.core.resolved.Resolver;
+import waypost.core.time.Clocks;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.Word;
 import waypost.library.text.Document;
 import waypost.library.text.Entry;
 import waypost.library.text.SchemaCheck;
@@ -28,10 +24,11 @@ import waypost.library.text.StrictYaml;
 import waypost.library.text.Suggestion;
 
 /**
- * One patient's course as a file, without the patient: protocol and version, side, day 0, answers (including "not
- * stated"), readings, signed phases, holds.
+ * One patient's course as a file, without the patient: protocol and version, side, clocks, answers (including "not
+ * stated"), readings, attestations, sessions, signed phases, holds, orders, narrowings.
  */
-public record CourseFile(String id, Protocol protocol, LocalDate dayZero, Answers answers, Course.History history) {
+public record CourseFile(
+        String id, Protocol protocol, Clocks clocks, Answers answers, Decisions decisions, History history) {
 
     /**
      * Reads a course file against a bundle.
@@ -53,13 +50,10 @@ public record CourseFile(String id, Protocol protocol, LocalDate dayZero, Answer
         return new CourseFile(
                 top.text("course"),
                 protocol,
-                top.at("day-zero").as(LocalDate::parse),
+                new Clocks(top.at("day-zero").as(LocalDate::parse), clocks(top, protocol)),
                 answers(top.at("answers"), protocol),
-                new Course.History(
-                        top.at("side").as(word -> Word.read(Side.class, word)),
-                        new Readings(top.list("readings", entry -> reading(entry, bundle))),
-                        top.list("signed", entry -> signed(entry, protocol)),
-                        top.list("holds", CourseFile::hold)));
+                new DecisionReader(protocol, bundle).decisions(top),
+                new HistoryReader(protocol, bundle).history(top));
     }
 
     private static String same(String what, String found, String allowed) {
@@ -68,6 +62,23 @@ public record CourseFile(String id, Protocol protocol, LocalDate dayZero, Answer
                     what + ": found '" + found + "', allowed: '" + allowed + "', the one in this library");
         }
         return found;
+    }
+
+    private static Map<String, List<LocalDate>> clocks(Entry top, Protocol protocol) {
+        Map<String, List<LocalDate>> clocks = new LinkedHashMap<>();
+        top.find("clocks")
+                .map(Entry::entries)
+                .orElse(Map.of())
+                .keySet()
+                .forEach(clock -> top.at("clocks").tried(entry -> {
+                    if (!protocol.scope().clocks().contains(clock)) {
+                        throw new IllegalArgumentException(
+                                Suggestion.oneOf(clock, protocol.scope().clocks()));
+                    }
+                    clocks.put(clock, entry.list(clock, start -> start.as(LocalDate::parse)));
+                    return clock;
+                }));
+        return clocks;
     }
 
     private static Answers answers(Entry entry, Protocol protocol) {
@@ -86,38 +97,12 @@ public record CourseFile(String id, Protocol protocol, LocalDate dayZero, Answer
         return new Answers(stated);
     }
 
-    private static Reading reading(Entry entry, Bundle bundle) {
-        Measure measure = entry.at("measure")
-                .as(id -> bundle.findMeasure(id)
-                        .orElseThrow(() -> new IllegalArgumentException(Suggestion.oneOf(
-                                id, bundle.measures().stream().map(Measure::id).toList()))));
-        return new Reading(
-                measure.id(),
-                entry.at("side").as(word -> Word.read(Side.class, word)),
-                entry.at("mode").as(word -> Word.read(Mode.class, word)),
-                measure.amount(entry.at("value").as(Double::parseDouble)),
-                entry.at("on").as(LocalDate::parse),
-                entry.maybe("strict", Boolean::parseBoolean).orElse(true),
-                entry.find("rater").map(Entry::text).orElse("not stated"));
-    }
-
-    private static SignedPhase signed(Entry entry, Protocol protocol) {
-        return new SignedPhase(
-                entry.at("phase").as(id -> protocol.phase(id).id()),
-                entry.at("on").as(LocalDate::parse));
-    }
-
-    private static Hold hold(Entry entry) {
-        return new Hold(
-                entry.text("why"),
-                entry.at("from").as(LocalDate::parse),
-                entry.at("review").as(LocalDate::parse),
-                entry.maybe("ended", LocalDate::parse),
-                entry.text("by"));
-    }
-
     /** The course, ready to be asked where it stands. */
     public Course course(Bundle bundle) {
-        return Course.of(Resolver.resolve(protocol, answers, dayZero), bundle.activities(), bundle.measures(), history);
+        return Course.of(
+                Resolver.resolve(protocol, answers, clocks, decisions),
+                bundle.activities(),
+                bundle.measures(),
+                history);
     }
 }

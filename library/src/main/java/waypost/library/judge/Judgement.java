@@ -10,11 +10,12 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.gate.Verdict;
 import waypost.core.milestone.Milestone;
-import waypost.core.protocol.Reason;
+import waypost.core.reason.Reason;
 import waypost.core.question.Question;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
 import waypost.library.words.Dates;
+import waypost.library.words.DutyWords;
 import waypost.library.words.MilestoneWords;
 import waypost.library.words.PrecautionWords;
 import waypost.library.words.Said;
@@ -43,7 +44,7 @@ public record Judgement(
     public record Kept(String rule, String says, Optional<String> until, String source) {}
 
     /** A duty in force. */
-    public record Due(String rule, String says, boolean overdue) {}
+    public record Due(String rule, String says, boolean overdue, boolean conflict) {}
 
     /** What stands before the next phase. */
     public record Next(String phase, String earliest, boolean timeReached, boolean ready, List<Post> milestones) {}
@@ -100,7 +101,7 @@ public record Judgement(
     }
 
     private static Kept kept(Precaution<?> precaution, Words words, LocalDate dayZero) {
-        Optional<CourseDay> until = precaution.step().window().until();
+        Optional<CourseDay> until = precaution.step().until();
         return new Kept(
                 precaution.limit().limit().head().id(),
                 PrecautionWords.say(precaution),
@@ -109,27 +110,14 @@ public record Judgement(
     }
 
     private static Due due(DutyStatus duty, Words words) {
-        if (duty instanceof DutyStatus.Worn worn) {
-            return new Due(
-                    worn.from().ruleId(),
-                    worn.from().title() + ": " + worn.setting() + ". " + words.until(worn.until()),
-                    false);
-        }
-        DutyStatus.Due due = (DutyStatus.Due) duty;
-        String state = due.milestone().isMet()
-                ? "met"
-                : due.overdue() ? "overdue: " + due.duty().otherwise() : "due";
-        return new Due(
-                due.from().ruleId(),
-                due.from().title() + ", by " + words.dates().say(due.by()) + ": " + state,
-                due.overdue());
+        return new Due(duty.ruleId(), new DutyWords(words).say(duty), duty.overdue(), duty.conflict());
     }
 
     private static Post post(Milestone milestone, Words words) {
         return new Post(
                 milestone.criterion().id(),
                 milestone.criterion().title(),
-                MilestoneWords.state(milestone.state()),
+                MilestoneWords.state(milestone),
                 new MilestoneWords(words.dates()).say(milestone));
     }
 

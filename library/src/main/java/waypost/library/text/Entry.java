@@ -1,6 +1,7 @@
 package waypost.library.text;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,6 +40,16 @@ public final class Entry {
 
     public boolean has(String key) {
         return find(key).isPresent();
+    }
+
+    /** The one of these keys that is there; none or several are refused. */
+    public String onlyOneOf(Collection<String> keys) {
+        List<String> found = keys.stream().filter(this::has).toList();
+        if (found.size() != 1) {
+            throw refused("found " + (found.isEmpty() ? "none" : String.join(" and ", found))
+                    + ", allowed: exactly one of " + String.join(", ", keys));
+        }
+        return found.get(0);
     }
 
     /** The entry under {@code key}, if it is there. */
@@ -95,6 +106,16 @@ public final class Entry {
     /** Everything in the list under {@code key}, or nothing if the key is absent; unreadable elements are noted and left. */
     public <T> List<T> list(String key, Function<Entry, T> reader) {
         return find(key).map(entry -> entry.elements(reader)).orElseGet(List::of);
+    }
+
+    /** Everything in the list under {@code key}; when an element can't be read, its problem is noted and so ends this. */
+    public <T> List<T> whole(String key, Function<Entry, T> reader) {
+        List<Boolean> asked = list(key, element -> true);
+        List<T> read = list(key, reader);
+        if (read.size() < asked.size()) {
+            throw new Unreadable();
+        }
+        return read;
     }
 
     private <T> List<T> elements(Function<Entry, T> reader) {

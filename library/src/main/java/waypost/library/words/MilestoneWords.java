@@ -1,15 +1,16 @@
 package waypost.library.words;
 
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import waypost.core.body.Degrees;
+import waypost.core.criterion.Criterion;
 import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
 import waypost.core.measure.NeutralZero;
 import waypost.core.measure.Plain;
-import waypost.core.measure.Reading;
 import waypost.core.measure.Unit;
 import waypost.core.milestone.Milestone;
 import waypost.core.milestone.MilestoneState;
-import waypost.core.protocol.Criterion;
 
 /** Says where a milestone stands, with the number found beside the number wanted. */
 public record MilestoneWords(Dates dates) {
@@ -26,60 +27,20 @@ public record MilestoneWords(Dates dates) {
         };
     }
 
+    /** The state's word, as this kind of criterion has it: what nobody has to measure is not "not measured". */
+    public static String state(Milestone milestone) {
+        boolean missing = milestone.state() == MilestoneState.MISSING;
+        return missing && milestone.criterion().measures().findAny().isEmpty()
+                ? "not yet"
+                : state(milestone.state());
+    }
+
     /** One sentence on where it stands and what would change it. */
     public String say(Milestone milestone) {
-        return switch (milestone.state()) {
-            case MET -> found(milestone) + ".";
-            case PENDING ->
-                found(milestone) + ", met by less than the tool's error of "
-                        + Plain.number(milestone.criterion().measure().error()) + "°: measure again on another day.";
-            case NOT_MET -> found(milestone) + ".";
-            case OUT_OF_DATE ->
-                found(milestone) + "; a reading counts for "
-                        + milestone.criterion().measure().validDays() + " days: measure again.";
-            case MISSING ->
-                "No reading yet: measure it"
-                        + (milestone.criterion() instanceof Criterion.Reach
-                                        || milestone.criterion() instanceof Criterion.Observed
-                                ? "."
-                                : " on both sides.");
-            case TEST_NOT_SAFE_YET ->
-                milestone
-                        .safeFrom()
-                        .map(day -> "The test is safe from " + dates.say(day) + ".")
-                        .orElse("The test is not safe yet; time alone does not open it.");
-        };
-    }
-
-    private static String found(Milestone milestone) {
-        Reading latest = milestone.evidence().get(0);
-        Amount found = milestone.found().orElseThrow();
-        String what = milestone.criterion().accept(new Found(found));
-        return what + " on " + Dates.say(latest.date());
-    }
-
-    /** Says the number that was compared, as its kind of criterion compares it. */
-    private record Found(Amount amount) implements Criterion.Visitor<String> {
-
-        @Override
-        public String reach(Criterion.Reach criterion) {
-            return reading(criterion.measure(), amount);
+        if (milestone.latchedOn()) {
+            return "Met once, and counts as met from then on.";
         }
-
-        @Override
-        public String deficit(Criterion.Deficit criterion) {
-            return MilestoneWords.amount(amount) + " short of the other side";
-        }
-
-        @Override
-        public String symmetry(Criterion.SymmetryAtLeast criterion) {
-            return Plain.number(amount.value()) + " % of the other side";
-        }
-
-        @Override
-        public String observed(Criterion.Observed criterion) {
-            return reading(criterion.measure(), amount);
-        }
+        return milestone.criterion().accept(new Sentence(milestone));
     }
 
     /** An amount as its measure is read out: neutral-zero for extension, grades by name, seen or not. */
@@ -107,5 +68,120 @@ public record MilestoneWords(Dates dates) {
             case 1 -> "trace";
             default -> (grade - 1) + "+";
         };
+    }
+
+    private static String basis(Milestone milestone) {
+        return milestone
+                .basis()
+                .map(basis -> switch (basis) {
+                    case OTHER_SIDE -> "the other side";
+                    case BEFORE_SURGERY -> "this side before surgery";
+                    case CORRIDOR -> "what is expected by now";
+                    case NORM -> "the usual value";
+                })
+                .orElse("the other side");
+    }
+
+    /** Says one milestone, as its kind of criterion compares. */
+    private final class Sentence implements Criterion.Visitor<String> {
+
+        private final Milestone milestone;
+
+        Sentence(Milestone milestone) {
+            this.milestone = milestone;
+        }
+
+        private Amount found() {
+            return milestone.found().orElseThrow();
+        }
+
+        private String on() {
+            return " on " + Dates.say(milestone.evidence().get(0).date());
+        }
+
+        private String measured(Criterion.Measured criterion, boolean bothSides, Supplier<String> found) {
+            return switch (milestone.state()) {
+                case MET, NOT_MET -> found.get() + on() + ".";
+                case PENDING ->
+                    found.get() + on() + ", met by less than the tool's error of "
+                            + Plain.number(criterion.measure()
+                                    .errorOf(milestone.evidence().get(0)))
+                            + criterion.measure().unit().suffix() + ": measure again on another day.";
+                case OUT_OF_DATE ->
+                    found.get() + on() + "; a reading counts for " + criterion.validDays() + " days: measure again.";
+                case MISSING -> "No reading yet: measure it" + (bothSides ? " on both sides." : ".");
+                case TEST_NOT_SAFE_YET ->
+                    milestone
+                            .safeFrom()
+                            .map(day -> "The test is safe from " + dates.say(day) + ".")
+                            .orElse("The test is not safe yet; time alone does not open it.");
+            };
+        }
+
+        @Override
+        public String reach(Criterion.Reach criterion) {
+            return measured(criterion, false, () -> reading(criterion.measure(), found()));
+        }
+
+        @Override
+        public String noFurther(Criterion.NoFurther criterion) {
+            return measured(
+                    criterion,
+                    false,
+                    () -> reading(criterion.measure(), found()) + ", wanted no further than "
+                            + reading(criterion.measure(), criterion.bound()));
+        }
+
+        @Override
+        public String deficit(Criterion.Deficit criterion) {
+            return measured(criterion, true, () -> amount(found()) + " short of " + basis(milestone));
+        }
+
+        @Override
+        public String symmetry(Criterion.SymmetryAtLeast criterion) {
+            return measured(criterion, true, () -> Plain.number(found().value()) + " % of " + basis(milestone));
+        }
+
+        @Override
+        public String ratio(Criterion.RatioBetween criterion) {
+            return measured(
+                    criterion,
+                    false,
+                    () -> Plain.number(found().value()) + " %, wanted " + Plain.number(criterion.least()) + " to "
+                            + Plain.number(criterion.most()) + " %");
+        }
+
+        @Override
+        public String observed(Criterion.Observed criterion) {
+            return measured(criterion, false, () -> reading(criterion.measure(), found()));
+        }
+
+        @Override
+        public String attested(Criterion.Attested criterion) {
+            return switch (milestone.state()) {
+                case MET -> "Recorded.";
+                case OUT_OF_DATE -> "Recorded, but too long ago: ask again.";
+                default ->
+                    switch (criterion.kind()) {
+                        case CLEARANCE -> "Needs the word of the " + criterion.by() + ": ask for it.";
+                        case TAUGHT_BACK -> "The patient has yet to say it and show it, before the " + criterion.by() + ".";
+                        case IMAGING_SEEN -> "Needs an image seen by the " + criterion.by() + ".";
+                    };
+            };
+        }
+
+        @Override
+        public String tolerated(Criterion.Tolerated criterion) {
+            String found = milestone.found().map(n -> Plain.number(n.value())).orElse("0");
+            return found + " of " + criterion.sessions() + " sessions in a row without a flare.";
+        }
+
+        @Override
+        public String several(Criterion.Several criterion) {
+            String parts = milestone.parts().stream()
+                    .map(part -> part.criterion().title() + " (" + state(part) + ")")
+                    .collect(Collectors.joining(", "));
+            return (criterion.wanted() == Criterion.Several.Wanted.ANY ? "Any of: " : "All of: ") + parts + ".";
+        }
     }
 }

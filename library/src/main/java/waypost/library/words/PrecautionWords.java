@@ -1,35 +1,47 @@
 package waypost.library.words;
 
 import java.util.Optional;
+import java.util.stream.Collectors;
 import waypost.core.body.Arc;
 import waypost.core.body.Direction;
 import waypost.core.body.Motion;
 import waypost.core.course.Precaution;
-import waypost.core.demand.BodyShare;
-import waypost.core.demand.Level;
-import waypost.core.protocol.Allowed;
-import waypost.core.protocol.BearingLimit;
-import waypost.core.protocol.Limit;
-import waypost.core.protocol.LoadingLimit;
-import waypost.core.protocol.MotionLimit;
-import waypost.core.protocol.StrainLimit;
-import waypost.core.protocol.TissueLimit;
+import waypost.core.limit.ActivityLimit;
+import waypost.core.limit.Allowed;
+import waypost.core.limit.AmountLimit;
+import waypost.core.limit.CombinedLimit;
+import waypost.core.limit.Limit;
+import waypost.core.limit.MotionLimit;
+import waypost.core.limit.PostureLimit;
+import waypost.core.limit.Quantity;
 
 /** Says what a precaution leaves, as short as it stands on the strip: "Bend on one leg: at most 60°". */
 public record PrecautionWords(Allowed<?> allowed) implements Limit.Visitor<String> {
 
     public static String say(Precaution<?> precaution) {
-        Limit<?> limit = precaution.limit().limit();
-        String left = limit.accept(new PrecautionWords(precaution.step().value()));
+        return say(precaution.limit().limit(), precaution.step().value());
+    }
+
+    /** What {@code limit} leaves where {@code allowed} is in force. */
+    public static String say(Limit<?> limit, Allowed<?> allowed) {
+        String left = left(limit, allowed);
         String title = limit.head().title();
-        return left.isEmpty() || title.startsWith("No ") && left.startsWith("none") ? title : title + ": " + left;
+        String except = limit.head().unless().stream()
+                .sorted()
+                .map(setUp -> " (not with " + Words.plainName(setUp) + ")")
+                .collect(Collectors.joining());
+        boolean saidByTitle = left.isEmpty() || title.startsWith("No ") && left.startsWith("none");
+        return (saidByTitle ? title : title + ": " + left) + except;
+    }
+
+    /** The bound alone: "at most 60° of flexion", "none", "free". */
+    public static String left(Limit<?> limit, Allowed<?> allowed) {
+        return allowed.isFree() ? "free" : limit.accept(new PrecautionWords(allowed));
     }
 
     @Override
     public String motion(MotionLimit limit) {
-        return bound(Arc.class)
-                .map(arc -> arc(arc, limit.circumstance().motion()))
-                .orElse("none");
+        return bound(Arc.class).map(arc -> arc(arc, limit.motion())).orElse("none");
     }
 
     private static String arc(Arc arc, Motion motion) {
@@ -41,25 +53,30 @@ public record PrecautionWords(Allowed<?> allowed) implements Limit.Visitor<Strin
     }
 
     @Override
-    public String loading(LoadingLimit limit) {
-        return "";
+    public String combined(CombinedLimit limit) {
+        return "none";
     }
 
     @Override
-    public String tissue(TissueLimit limit) {
-        return bound(Level.class).map(level -> "at most " + Terms.effort(level)).orElse("none");
+    public String amount(AmountLimit<?> limit) {
+        return amounts(limit);
+    }
+
+    private <T extends Comparable<T>> String amounts(AmountLimit<T> limit) {
+        Quantity<T> quantity = limit.quantity();
+        @SuppressWarnings("unchecked") // the precaution carries this limit's own bound
+        Allowed<T> own = (Allowed<T>) allowed;
+        return own.most().map(most -> "at most " + AmountWords.brief(quantity, most)).orElse("none");
     }
 
     @Override
-    public String bearing(BearingLimit limit) {
-        return bound(BodyShare.class)
-                .map(share -> "at most " + Terms.share(share))
-                .orElse("none");
+    public String posture(PostureLimit limit) {
+        return "none";
     }
 
     @Override
-    public String strain(StrainLimit limit) {
-        return bound(Level.class).map(level -> "at most " + Terms.plain(level)).orElse("none");
+    public String activity(ActivityLimit limit) {
+        return "none";
     }
 
     private <T> Optional<T> bound(Class<T> type) {

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import waypost.core.course.Standing;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Demand.Bearing;
@@ -13,7 +14,7 @@ import waypost.core.demand.Demand.Movement;
 import waypost.core.exercise.Role;
 import waypost.core.gate.Verdict;
 import waypost.core.measure.Plain;
-import waypost.core.protocol.Reason;
+import waypost.core.reason.Reason;
 import waypost.core.time.CourseDay;
 
 /** The few characters on a sign: the number of a limit, the date of an opening, what is missing. */
@@ -28,11 +29,18 @@ public final class SignWords {
         return switch (verdict.kind()) {
             case OPEN -> "";
             case OPEN_WITH_LIMIT ->
-                verdict.reducedTo().map(reduced -> cut(full, reduced)).orElse("");
+                verdict.reducedTo().map(reduced -> cut(full, reduced)).orElseGet(() -> setUp(verdict));
             case ON_HOLD -> "on hold";
             case NOT_COVERED -> "ask";
             case NOT_YET, BARRED -> later(verdict, standing);
         };
+    }
+
+    private static String setUp(Verdict verdict) {
+        return verdict.reasons().stream()
+                .flatMap(reason -> reason instanceof Reason.SetUpNeeded needed ? Stream.of(needed.way()) : Stream.of())
+                .findFirst()
+                .orElse("lower dose");
     }
 
     private static String later(Verdict verdict, Standing standing) {
@@ -74,7 +82,11 @@ public final class SignWords {
                 return cut(before.get(i), now);
             }
         }
-        return "";
+        return reduced.setUps().stream()
+                .filter(setUp -> !full.setUps().contains(setUp))
+                .map(setUp -> "with " + Words.plainName(setUp))
+                .findFirst()
+                .orElse("");
     }
 
     private static String cut(Demand before, Demand now) {
@@ -87,6 +99,9 @@ public final class SignWords {
                     ? "to " + Terms.degrees(movement.arc().most())
                     : Plain.number(movement.arc().most().value()) + "–"
                             + Terms.degrees(movement.arc().least());
+        }
+        if (now instanceof Demand.Held held) {
+            return Terms.load(held.load());
         }
         return now instanceof Bearing bearing ? Plain.number(bearing.share().percent()) + " %" : "";
     }

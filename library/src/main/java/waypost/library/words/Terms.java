@@ -4,13 +4,17 @@ import java.util.Locale;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
+import waypost.core.body.Limb;
 import waypost.core.body.Motion;
 import waypost.core.demand.BodyShare;
 import waypost.core.demand.Demand.Movement;
 import waypost.core.demand.Level;
+import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
+import waypost.core.demand.Posture;
+import waypost.core.limit.Component;
 import waypost.core.measure.Plain;
-import waypost.core.protocol.VerdictKind;
+import waypost.core.reason.VerdictKind;
 
 /** The trade's terms for the core's constants and quantities. */
 public final class Terms {
@@ -34,7 +38,10 @@ public final class Terms {
     }
 
     static String joint(Motion motion) {
-        return plain(motion.joint());
+        return switch (motion.joint()) {
+            case MCP, PIP, DIP -> motion.joint().name();
+            default -> plain(motion.joint());
+        };
     }
 
     /** The direction in which the muscles work, such as "knee extension". */
@@ -56,6 +63,42 @@ public final class Terms {
             case OWN_WEIGHT -> "own weight";
             case ADDED -> "added load";
         };
+    }
+
+    static String load(Load load) {
+        return switch (load.unit()) {
+            case KILOGRAMS -> Plain.number(load.amount()) + " kg";
+            case BAND_STEP -> "band " + Plain.number(load.amount());
+            case PERCENT_OF_MAXIMUM -> Plain.number(load.amount()) + " % of maximum";
+        };
+    }
+
+    /** A zone as a combination names it: "hip flexion beyond 60°". */
+    static String zone(Component component) {
+        Motion motion = component.motion();
+        Arc zone = component.zone();
+        if (zone.most().equals(motion.possible().most())) {
+            return bend(motion) + " beyond " + degrees(zone.least());
+        }
+        if (zone.least().equals(motion.possible().least())) {
+            return joint(motion) + " " + motion.name(Direction.NEGATIVE) + " beyond "
+                    + degrees(Degrees.of(-zone.most().value()));
+        }
+        return bend(motion) + " " + arc(zone);
+    }
+
+    static String posture(Posture posture) {
+        return switch (posture) {
+            case ON_OPERATED_SIDE -> "lying on the operated side";
+            case ON_OTHER_SIDE -> "lying on the other side";
+            case SUPINE -> "lying on the back";
+            case PRONE -> "lying on the front";
+            default -> plain(posture);
+        };
+    }
+
+    static String limb(Limb limb) {
+        return "the operated " + plain(limb);
     }
 
     /** The word on the sign. */

@@ -1,12 +1,14 @@
 package waypost.library.words;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import waypost.core.body.Arc;
+import waypost.core.limit.Authority;
+import waypost.core.limit.Provenance;
 import waypost.core.measure.Plain;
-import waypost.core.protocol.Provenance;
-import waypost.core.protocol.Reason;
+import waypost.core.protocol.HoldRule;
 import waypost.core.question.Question;
+import waypost.core.reason.Reason;
 import waypost.core.resolved.Resolved;
 import waypost.core.time.CourseDay;
 
@@ -34,70 +36,19 @@ public final class Words implements Reason.Visitor<Said> {
     }
 
     @Override
-    public Said motion(Reason.MotionExceeded reason) {
-        Arc asked = reason.asked().arc();
-        String sentence = reason.allowed()
-                .most()
-                .map(allowed -> reason.reducible() ? cut(allowed, asked) : beyond(allowed, asked))
-                .orElseGet(() -> "No " + Terms.working(reason.asked()) + " like this; " + Terms.arc(asked) + " asked.");
-        return new Said(sentence, until(reason.until()), source(reason.rule()));
+    public Said exceeded(Reason.Exceeded<?> reason) {
+        return new Said(ExceededWords.say(reason), change(reason.until(), reason.orOnceMet()), source(reason.rule()));
     }
 
-    private static String cut(Arc allowed, Arc asked) {
-        boolean fromBelow = allowed.least().compareTo(asked.least()) > 0;
-        boolean fromAbove = allowed.most().compareTo(asked.most()) < 0;
-        if (fromBelow) {
-            String to = fromAbove ? Terms.degrees(allowed.most()) : Terms.degrees(asked.most());
-            return "Stay between " + Terms.degrees(allowed.least()) + " and " + to + "; " + Terms.arc(asked)
-                    + " asked.";
+    /** The day on which it changes, and what would change it sooner. */
+    private String change(Optional<CourseDay> until, List<String> orOnceMet) {
+        String criteria = orOnceMet.stream()
+                .map(id -> resolved.protocol().criterion(id).title())
+                .collect(Collectors.joining(", "));
+        if (criteria.isEmpty()) {
+            return until(until);
         }
-        return "Stop at " + Terms.degrees(allowed.most()) + "; " + Terms.degrees(asked.most()) + " asked.";
-    }
-
-    private static String beyond(Arc allowed, Arc asked) {
-        boolean fromAbove = allowed.most().compareTo(asked.most()) < 0;
-        return fromAbove
-                ? "At most " + Terms.degrees(allowed.most()) + " is allowed; " + Terms.degrees(asked.most())
-                        + " asked, and the exercise can't be cut to that."
-                : "At least " + Terms.degrees(allowed.least()) + " is allowed; " + Terms.degrees(asked.least())
-                        + " asked, and the exercise can't be cut to that.";
-    }
-
-    @Override
-    public Said loading(Reason.LoadingExceeded reason) {
-        String most = reason.allowed().most().map(Terms::loading).orElse("no load");
-        String sentence = "At most " + most + " in " + Terms.working(reason.asked()) + "; "
-                + Terms.loading(reason.asked().loading()) + " asked.";
-        return new Said(sentence, until(reason.until()), source(reason.rule()));
-    }
-
-    @Override
-    public Said tissue(Reason.TissueExceeded reason) {
-        String tissue = Terms.plain(reason.asked().tissue());
-        String mode = Terms.plain(reason.asked().mode());
-        String sentence = reason.allowed()
-                        .most()
-                        .map(level -> "At most " + Terms.effort(level) + " for the " + tissue + " (" + mode + "); ")
-                        .orElse("No " + mode + " effort for the " + tissue + "; ")
-                + Terms.effort(reason.asked().effort()) + " asked.";
-        return new Said(sentence, until(reason.until()), source(reason.rule()));
-    }
-
-    @Override
-    public Said bearing(Reason.BearingExceeded reason) {
-        String most = reason.allowed().most().map(Terms::share).orElse("no weight");
-        String sentence = "At most " + most + " on the operated leg; "
-                + Terms.share(reason.asked().share()) + " asked.";
-        return new Said(sentence, until(reason.until()), source(reason.rule()));
-    }
-
-    @Override
-    public Said strain(Reason.StrainExceeded reason) {
-        String kind = Terms.plain(reason.asked().kind());
-        String most = reason.allowed().most().map(Terms::plain).orElse("no");
-        String sentence = "At most " + most + " " + kind + "; "
-                + Terms.plain(reason.asked().level()) + " " + kind + " asked.";
-        return new Said(sentence.replace("At most no ", "No "), until(reason.until()), source(reason.rule()));
+        return until.isEmpty() ? "Until met: " + criteria + "." : until(until) + " Sooner once met: " + criteria + ".";
     }
 
     @Override
@@ -107,6 +58,41 @@ public final class Words implements Reason.Visitor<Said> {
                         + reason.hold().why() + ".",
                 "Review on " + Dates.say(reason.hold().review()) + ".",
                 "Hold placed by " + reason.hold().by());
+    }
+
+    @Override
+    public Said afterHold(Reason.AfterHold reason) {
+        HoldRule.ReEntry entry = reason.rule().reEntry().orElseThrow();
+        return new Said(
+                "Begin again at " + entry.percent() + " % of the last dose: on hold until "
+                        + Dates.say(reason.until().minusDays(entry.days())) + " (" + reason.hold().why() + ").",
+                "Until " + Dates.say(reason.until()) + ".",
+                "Hold placed by " + reason.hold().by());
+    }
+
+    @Override
+    public Said setUpNeeded(Reason.SetUpNeeded reason) {
+        return new Said("Set up: " + reason.way() + ".", until(reason.until()), source(reason.rule()));
+    }
+
+    @Override
+    public Said setUpUnclear(Reason.SetUpUnclear reason) {
+        String ask = reason.rule().because().stream()
+                .map(because -> resolved.protocol().question(because.question()))
+                .map(question -> question.whenUnknown().map(way -> way + " ").orElse("") + question.prompt())
+                .collect(Collectors.joining(" "));
+        return new Said(
+                "How to set it up depends on an answer that is not known.",
+                "Ask the surgeon: " + ask,
+                source(reason.rule()));
+    }
+
+    @Override
+    public Said clockNotStarted(Reason.ClockNotStarted reason) {
+        return new Said(
+                "Counts from the " + plainName(reason.clock()) + " (" + reason.written() + "), which has not been.",
+                "",
+                source(reason.rule()));
     }
 
     @Override
@@ -138,7 +124,10 @@ public final class Words implements Reason.Visitor<Said> {
 
     @Override
     public Said milestone(Reason.MilestoneNotMet reason) {
-        return new Said("Needs: " + reason.criterion().title() + ".", "Opens when it is met.", source(reason.rule()));
+        String day = reason.regardless()
+                .map(from -> "Opens when it is met, or on " + dates.say(from) + ".")
+                .orElse("Opens when it is met.");
+        return new Said("Needs: " + reason.criterion().title() + ".", day, source(reason.rule()));
     }
 
     @Override
@@ -171,7 +160,19 @@ public final class Words implements Reason.Visitor<Said> {
     public String source(Provenance rule) {
         String because = rule.because().stream().map(this::because).collect(Collectors.joining("; "));
         String surgeon = rule.surgeonOnly() ? " Surgeon only." : "";
-        return rule.title() + " · " + rule.source() + (because.isEmpty() ? "" : " · " + because) + "." + surgeon;
+        return rule.title() + " · " + authority(rule.authority()) + (because.isEmpty() ? "" : " · " + because) + "." + surgeon;
+    }
+
+    private static String authority(Authority authority) {
+        if (authority instanceof Authority.FromOrder order) {
+            return "order of " + order.surgeon() + ", " + Dates.say(order.given())
+                    + (order.signed() ? "" : ", by phone");
+        }
+        if (authority instanceof Authority.FromTherapist therapist) {
+            return "narrowed by " + therapist.therapist() + ", " + Dates.say(therapist.since()) + ": "
+                    + therapist.why();
+        }
+        return ((Authority.FromProtocol) authority).face();
     }
 
     private String because(Provenance.Because because) {

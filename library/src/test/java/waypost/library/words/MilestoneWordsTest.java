@@ -5,16 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import waypost.core.body.Mode;
 import waypost.core.body.Side;
 import waypost.core.course.Course;
+import waypost.core.course.History;
 import waypost.core.course.Outlook;
 import waypost.core.course.Precaution;
 import waypost.core.course.SignedPhase;
 import waypost.core.course.Standing;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
+import waypost.core.log.Evidence;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
 import waypost.core.milestone.Milestone;
@@ -34,7 +37,8 @@ class MilestoneWordsTest {
                 KneeCourse.BUNDLE.measure(measure).amount(value),
                 KneeCourse.DAY_ZERO.plusDays(day),
                 true,
-                "tester"));
+                "tester",
+                Optional.empty()));
         return this;
     }
 
@@ -43,9 +47,9 @@ class MilestoneWordsTest {
                         new KneeCourse().with("open-chain", "early").resolved(),
                         KneeCourse.BUNDLE.activities(),
                         KneeCourse.BUNDLE.measures(),
-                        new Course.History(
+                        History.of(
                                 Side.RIGHT,
-                                new Readings(readings),
+                                Evidence.of(new Readings(readings)),
                                 List.of(new SignedPhase("one-leg", KneeCourse.DAY_ZERO.plusDays(42))),
                                 List.of()))
                 .on(TODAY, TODAY, Outlook.TIME_ONLY);
@@ -112,7 +116,7 @@ class MilestoneWordsTest {
                         new KneeCourse().with("meniscus-repair", "not stated").resolved(),
                         KneeCourse.BUNDLE.activities(),
                         KneeCourse.BUNDLE.measures(),
-                        new Course.History(Side.RIGHT, Readings.NONE, List.of(), List.of()))
+                        History.of(Side.RIGHT, Evidence.NONE, List.of(), List.of()))
                 .on(KneeCourse.DAY_ZERO.plusDays(24), KneeCourse.DAY_ZERO.plusDays(24), Outlook.TIME_ONLY);
 
         assertThat(rules(standing.precautions())).contains("meniscus.bearing", "meniscus.bend-under-load");

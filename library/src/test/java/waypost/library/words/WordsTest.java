@@ -12,8 +12,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import waypost.core.body.Degrees;
 import waypost.core.body.Motion;
 import waypost.core.gate.Verdict;
-import waypost.core.protocol.Hold;
-import waypost.core.protocol.Reason;
+import waypost.core.log.Hold;
+import waypost.core.reason.Reason;
 import waypost.core.time.CourseDay;
 import waypost.library.KneeCourse;
 
@@ -47,7 +47,7 @@ class WordsTest {
                 .containsExactly("At most own weight in knee extension; added load asked."
                         + " Until Mon 5 May 2031 (12 weeks completed).");
         assertThat(sentences(new KneeCourse().with("graft", "hamstring"), 45, "prone-curl/operated"))
-                .contains("No resisted effort for the hamstring; moderate effort asked."
+                .contains("No effort for the hamstring (resisted); moderate effort asked."
                         + " Until Mon 7 Apr 2031 (8 weeks completed).");
     }
 
@@ -73,7 +73,7 @@ class WordsTest {
     void sayHoldsAndRange() {
         Words words = Words.of(new KneeCourse().resolved());
         LocalDate day = LocalDate.of(2031, 4, 2);
-        Hold hold = new Hold("flare", day, day.plusDays(2), Optional.empty(), "Maren Arkwell");
+        Hold hold = new Hold(Hold.Kind.FLARE, "flare", day, day.plusDays(2), Optional.empty(), "Maren Arkwell");
 
         assertThat(words.say(new Reason.OnHold(hold)))
                 .isEqualTo(new Said(

@@ -1,0 +1,9 @@
+/**
+ * Judges several courses of one person together: what one closes, no other opens.
+ *
+ * <p>Start at {@link Person#on}. May use every floor below.
+ */
+@NullMarked
+package waypost.core.care;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,43 @@
+package waypost.core.course;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import waypost.core.body.Side;
+import waypost.core.log.Evidence;
+import waypost.core.log.Hold;
+import waypost.core.measure.Readings;
+
+/**
+ * What has happened so far.
+ *
+ * @param otherSideHealthy false when the other side has a course of its own and is no yardstick
+ * @param revisionOf the id of the course that this one revises, if any
+ */
+public record History(
+        Side side,
+        boolean otherSideHealthy,
+        Evidence evidence,
+        List<SignedPhase> signed,
+        List<Hold> holds,
+        Optional<String> revisionOf) {
+
+    public History {
+        signed = signed.stream().sorted(Comparator.comparing(SignedPhase::from)).toList();
+        holds = List.copyOf(holds);
+    }
+
+    /** A first course on this side, the other side healthy. */
+    public static History of(Side side, Evidence evidence, List<SignedPhase> signed, List<Hold> holds) {
+        return new History(side, true, evidence, signed, holds, Optional.empty());
+    }
+
+    public Readings readings() {
+        return evidence.readings();
+    }
+
+    /** The same with the other side no longer healthy. */
+    public History withoutHealthyOtherSide() {
+        return new History(side, false, evidence, signed, holds, revisionOf);
+    }
+}

@@ -1,0 +1,51 @@
+package waypost.core.limit;
+
+import java.util.List;
+import java.util.Set;
+import waypost.core.exercise.Role;
+import waypost.core.time.Schedule;
+
+/** Exercises or tests that are barred by name, as a surgeon orders or a therapist narrows. */
+public record ActivityLimit(RuleHead head, Set<String> activities, Schedule<Allowed<AllOrNothing>> schedule)
+        implements Limit<AllOrNothing> {
+
+    public ActivityLimit {
+        activities = Set.copyOf(activities);
+    }
+
+    /** Looks once at the whole role: at the place of its first demand. */
+    @Override
+    public boolean concerns(Role role, int at) {
+        return at == 0 && activities.contains(role.key().activity());
+    }
+
+    @Override
+    public boolean respected(Role role, int at, Allowed<AllOrNothing> allowed) {
+        return allowed.isFree();
+    }
+
+    @Override
+    public List<Role> reductions(Role role, int at, Allowed<AllOrNothing> allowed) {
+        return List.of();
+    }
+
+    @Override
+    public Object subject() {
+        return activities;
+    }
+
+    @Override
+    public boolean within(AllOrNothing inner, AllOrNothing outer) {
+        return true;
+    }
+
+    @Override
+    public ActivityLimit scheduled(Schedule<Allowed<AllOrNothing>> other) {
+        return new ActivityLimit(head, activities, other);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.activity(this);
+    }
+}

@@ -1,0 +1,350 @@
+package waypost.core.limit;
+
+import java.util.Optional;
+import java.util.Set;
+import waypost.core.body.Limb;
+import waypost.core.body.Mode;
+import waypost.core.body.Tissue;
+import waypost.core.demand.Action;
+import waypost.core.demand.ArmHeight;
+import waypost.core.demand.BodyShare;
+import waypost.core.demand.Count;
+import waypost.core.demand.Demand;
+import waypost.core.demand.EndRange;
+import waypost.core.demand.Level;
+import waypost.core.demand.LeverLength;
+import waypost.core.demand.Load;
+import waypost.core.demand.LoadUnit;
+import waypost.core.demand.Loading;
+import waypost.core.demand.StrainKind;
+import waypost.core.demand.Support;
+import waypost.core.exercise.Reducible;
+import waypost.core.exercise.Role;
+
+/**
+ * Something of which an exercise asks more or less, and a limit allows at most so much.
+ *
+ * @param <T> how it is told
+ */
+public sealed interface Quantity<T extends Comparable<T>> {
+
+    /** Whether this looks at the demand at this place of the role. */
+    boolean looksAt(Role role, int at);
+
+    /** How much a demand that this looks at asks. */
+    T amountIn(Demand demand);
+
+    /** How much the demand at this place asks; empty when this does not look at it. */
+    default Optional<T> askedBy(Role role, int at) {
+        return looksAt(role, at) ? Optional.of(amountIn(role.demands().get(at))) : Optional.empty();
+    }
+
+    /** The demand lowered to at most so much; empty when nothing can be dialled down that far. */
+    Optional<Demand> lowered(Demand demand, T most, Reducible by);
+
+    /** What "none" leaves; empty when even the least amount is something. */
+    Optional<T> none();
+
+    <R> R accept(Visitor<R> visitor);
+
+    /** How hard a tissue works, in the given modes and actions (empty: in all; an unsaid action may be any). */
+    record Effort(Tissue tissue, Set<Mode> modes, Set<Action> actions) implements Quantity<Level> {
+        public Effort {
+            modes = Set.copyOf(modes);
+            actions = Set.copyOf(actions);
+        }
+
+        @Override
+        public boolean looksAt(Role role, int at) {
+            return role.demands().get(at) instanceof Demand.TissueLoad load && looksAt(load);
+        }
+
+        @Override
+        public Level amountIn(Demand demand) {
+            return ((Demand.TissueLoad) demand).effort();
+        }
+
+        private boolean looksAt(Demand.TissueLoad load) {
+            return load.tissue() == tissue
+                    && (modes.isEmpty() || modes.contains(load.mode()))
+                    && (actions.isEmpty() || load.action().map(actions::contains).orElse(true));
+        }
+
+        /** Effort is a property of the exercise: nothing that can be dialled down is known to lower it. */
+        @Override
+        public Optional<Demand> lowered(Demand demand, Level most, Reducible by) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Level> none() {
+            return Optional.of(Level.NONE);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.effort(this);
+        }
+    }
+
+    /** The share of body mass that a limb carries, on one kind of support if named. */
+    record Share(Limb limb, Optional<Support> support) implements Quantity<BodyShare> {
+        @Override
+        public boolean looksAt(Role role, int at) {
+            return role.demands().get(at) instanceof Demand.Bearing bearing
+                            && bearing.limb() == limb
+                            && support.map(s -> s == bearing.support()).orElse(true);
+        }
+
+        @Override
+        public BodyShare amountIn(Demand demand) {
+            return ((Demand.Bearing) demand).share();
+        }
+
+        @Override
+        public Optional<Demand> lowered(Demand demand, BodyShare most, Reducible by) {
+            return by.share()
+                    .filter(least -> least.compareTo(most) <= 0)
+                    .map(least -> new Demand.Bearing(limb, most, ((Demand.Bearing) demand).support()));
+        }
+
+        @Override
+        public Optional<BodyShare> none() {
+            return Optional.of(BodyShare.ofPercent(0));
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.share(this);
+        }
+    }
+
+    /** What the movements of a circumstance work against. */
+    record Against(Circumstance circumstance) implements Quantity<Loading> {
+        @Override
+        public boolean looksAt(Role role, int at) {
+            return circumstance.matches(role, at);
+        }
+
+        @Override
+        public Loading amountIn(Demand demand) {
+            return ((Demand.Movement) demand).loading();
+        }
+
+        @Override
+        public Optional<Demand> lowered(Demand demand, Loading most, Reducible by) {
+            return by.loading()
+                    .filter(least -> !least.exceeds(most))
+                    .map(least -> ((Demand.Movement) demand).lightenedTo(most));
+        }
+
+        @Override
+        public Optional<Loading> none() {
+            return Optional.of(Loading.NONE);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.against(this);
+        }
+    }
+
+    /** How hard the end of the range is pressed in the movements of a circumstance. */
+    record EndForce(Circumstance circumstance) implements Quantity<EndRange> {
+        @Override
+        public boolean looksAt(Role role, int at) {
+            return circumstance.matches(role, at);
+        }
+
+        @Override
+        public EndRange amountIn(Demand demand) {
+            return ((Demand.Movement) demand).end();
+        }
+
+        @Override
+        public Optional<Demand> lowered(Demand demand, EndRange most, Reducible by) {
+            return by.end()
+                    .filter(least -> least.compareTo(most) <= 0)
+                    .map(least -> ((Demand.Movement) demand).pressedTo(most));
+        }
+
+        @Override
+        public Optional<EndRange> none() {
+            return Optional.of(EndRange.SHORT_OF_IT);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.endForce(this);
+        }
+    }
+
+    /** A load that a limb holds, pulls or pushes, in one unit. */
+    record Holding(Limb limb, LoadUnit unit) implements Quantity<Load> {
+        @Override
+        public boolean looksAt(Role role, int at) {
+            return role.demands().get(at) instanceof Demand.Held held
+                            && held.limb() == limb
+                            && held.load().unit() == unit;
+        }
+
+        @Override
+        public Load amountIn(Demand demand) {
+            return ((Demand.Held) demand).load();
+        }
+
+        @Override
+        public Optional<Demand> lowered(Demand demand, Load most, Reducible by) {
+            return by.load()
+                    .filter(least -> least.unit() == unit && least.compareTo(most) <= 0)
+                    .map(least -> new Demand.Held(limb, most));
+        }
+
+        @Override
+        public Optional<Load> none() {
+            return Optional.of(new Load(0, unit));
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.holding(this);
+        }
+    }
+
+    /** How long a limb's lever is. */
+    record Reach(Limb limb) implements Quantity<LeverLength> {
+        @Override
+        public boolean looksAt(Role role, int at) {
+            return role.demands().get(at) instanceof Demand.Lever lever && lever.limb() == limb;
+        }
+
+        @Override
+        public LeverLength amountIn(Demand demand) {
+            return ((Demand.Lever) demand).length();
+        }
+
+        @Override
+        public Optional<Demand> lowered(Demand demand, LeverLength most, Reducible by) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<LeverLength> none() {
+            return Optional.empty();
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.reach(this);
+        }
+    }
+
+    /** How high the hand works. */
+    record HandHeight() implements Quantity<ArmHeight> {
+        @Override
+        public boolean looksAt(Role role, int at) {
+            return role.demands().get(at) instanceof Demand.Height;
+        }
+
+        @Override
+        public ArmHeight amountIn(Demand demand) {
+            return ((Demand.Height) demand).height();
+        }
+
+        @Override
+        public Optional<Demand> lowered(Demand demand, ArmHeight most, Reducible by) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<ArmHeight> none() {
+            return Optional.empty();
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.handHeight(this);
+        }
+    }
+
+    /** Impact, twisting, balance or speed on a limb. */
+    record Straining(StrainKind kind, Limb limb) implements Quantity<Level> {
+        @Override
+        public boolean looksAt(Role role, int at) {
+            return role.demands().get(at) instanceof Demand.Strain strain
+                            && strain.kind() == kind
+                            && strain.limb() == limb;
+        }
+
+        @Override
+        public Level amountIn(Demand demand) {
+            return ((Demand.Strain) demand).level();
+        }
+
+        @Override
+        public Optional<Demand> lowered(Demand demand, Level most, Reducible by) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Level> none() {
+            return Optional.of(Level.NONE);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.straining(this);
+        }
+    }
+
+    /** Ground contacts of a session. */
+    record Contacts() implements Quantity<Count> {
+        @Override
+        public boolean looksAt(Role role, int at) {
+            return role.demands().get(at) instanceof Demand.Contacts;
+        }
+
+        @Override
+        public Count amountIn(Demand demand) {
+            return ((Demand.Contacts) demand).count();
+        }
+
+        @Override
+        public Optional<Demand> lowered(Demand demand, Count most, Reducible by) {
+            return by.contacts()
+                    .filter(least -> least.compareTo(most) <= 0)
+                    .map(least -> new Demand.Contacts(most));
+        }
+
+        @Override
+        public Optional<Count> none() {
+            return Optional.of(new Count(0));
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.contacts(this);
+        }
+    }
+
+    /** Answers once for each quantity. */
+    interface Visitor<R> {
+        R effort(Effort quantity);
+
+        R share(Share quantity);
+
+        R against(Against quantity);
+
+        R endForce(EndForce quantity);
+
+        R holding(Holding quantity);
+
+        R reach(Reach quantity);
+
+        R handHeight(HandHeight quantity);
+
+        R straining(Straining quantity);
+
+        R contacts(Contacts quantity);
+    }
+}

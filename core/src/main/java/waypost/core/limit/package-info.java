@@ -1,0 +1,11 @@
+/**
+ * Rules that take something away: an allowed arc, motions barred together, at most so much of a quantity, a posture, an
+ * activity by name.
+ *
+ * <p>Start at {@link Limit} and {@link Quantity}. Limits compose by being together; one more never opens anything. May
+ * use: exercise, demand, body, time, question. Must not use: protocol and anything above.
+ */
+@NullMarked
+package waypost.core.limit;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,21 @@
+package waypost.core.log;
+
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * What a therapist narrowed alone. It applies at once, beside every other rule, and never loosens one.
+ *
+ * @param change a new value of a limit, or activities barred
+ * @param lastDay the last day on which it holds; empty until taken back
+ */
+public record Narrowing(
+        String id, String by, LocalDate since, Optional<LocalDate> lastDay, String why, Change change) {
+
+    public Narrowing {
+        if (!(change instanceof Change.NewValue<?> || change instanceof Change.Bars)) {
+            throw new IllegalArgumentException("narrowing " + id
+                    + ": found a change that opens or ends something, allowed: a new value of a limit, or a bar");
+        }
+    }
+}

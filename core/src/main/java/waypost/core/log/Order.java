@@ -1,0 +1,57 @@
+package waypost.core.log;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A surgeon's order. Only an order loosens a rule. Signed, it holds until its last day; received by phone it holds for
+ * {@link #PHONE_DAYS} days and falls back unless countersigned, and never loosens a rule that is surgeon only.
+ *
+ * @param words as the surgeon said it
+ * @param given the day on which it was given
+ * @param from the first day on which it holds
+ * @param lastDay the last day on which it holds; empty for the rest of the course
+ * @param signed the day of the surgeon's own signature; empty while it is only received by phone
+ * @param recordedBy the licensed therapist who read it back, for a phone order
+ */
+public record Order(
+        String id,
+        String words,
+        String surgeon,
+        LocalDate given,
+        LocalDate from,
+        Optional<LocalDate> lastDay,
+        Optional<LocalDate> signed,
+        Optional<String> recordedBy,
+        List<Change> changes) {
+
+    /** How long an order by phone holds, in days from the day it was given. */
+    public static final int PHONE_DAYS = 3;
+
+    public Order {
+        changes = List.copyOf(changes);
+        if (signed.isEmpty() && recordedBy.isEmpty()) {
+            throw new IllegalArgumentException("order " + id
+                    + ": found neither a signature nor who read it back, allowed: one of them");
+        }
+        if (changes.isEmpty()) {
+            throw new IllegalArgumentException("order " + id + ": found no change, allowed: at least one");
+        }
+    }
+
+    /** Whether it carries the surgeon's own signature. */
+    public boolean isSigned() {
+        return signed.isPresent();
+    }
+
+    /** The first day on which it no longer holds; empty when it holds on. */
+    public Optional<LocalDate> endsOn() {
+        Optional<LocalDate> own = lastDay.map(day -> day.plusDays(1));
+        if (isSigned()) {
+            return own;
+        }
+        LocalDate fallsBack = given.plusDays(PHONE_DAYS);
+        return Optional.of(own.filter(fallsBack::isAfter).orElse(fallsBack));
+    }
+}

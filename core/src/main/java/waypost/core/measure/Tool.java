@@ -1,0 +1,11 @@
+package waypost.core.measure;
+
+/** What a reading was taken with. */
+public enum Tool {
+    GONIOMETER,
+    INCLINOMETER,
+    BY_EYE,
+    TAPE,
+    DYNAMOMETER,
+    STOPWATCH
+}

@@ -1,0 +1,46 @@
+package waypost.core.protocol;
+
+import java.util.List;
+import waypost.core.time.Moment;
+
+/**
+ * How a course is followed: what is measured when, where readings should lie, how often to come and to practise.
+ *
+ * @param visits how often to come, by stretch
+ * @param home how often to practise at home, by stretch
+ */
+public record FollowUp(
+        List<Measuring> measuring, List<Corridor> corridors, List<Stretch> visits, List<Stretch> home) {
+
+    public static final FollowUp NONE = new FollowUp(List.of(), List.of(), List.of(), List.of());
+
+    /** A measure that is due again and again. */
+    public record Measuring(String measure, Moment from, int everyDays) {}
+
+    /** Where readings of a measure are expected to lie. */
+    public record Corridor(String measure, List<Point> points) {
+        public Corridor {
+            points = List.copyOf(points);
+        }
+    }
+
+    /** From a moment on, the expected low and high. */
+    public record Point(Moment from, double low, double high) {
+        public Point {
+            if (low > high) {
+                throw new IllegalArgumentException(
+                        "corridor: found " + low + " to " + high + ", allowed: the lesser first");
+            }
+        }
+    }
+
+    /** From a moment on, how often. */
+    public record Stretch(Moment from, Frequency often) {}
+
+    public FollowUp {
+        measuring = List.copyOf(measuring);
+        corridors = List.copyOf(corridors);
+        visits = List.copyOf(visits);
+        home = List.copyOf(home);
+    }
+}

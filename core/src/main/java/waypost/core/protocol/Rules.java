@@ -1,0 +1,24 @@
+package waypost.core.protocol;
+
+import java.util.List;
+import waypost.core.limit.Limit;
+
+/** The four families of rules, kept apart, and what is said of holds. */
+public record Rules(
+        List<Limit<?>> limits,
+        List<Opening> openings,
+        List<Duty> duties,
+        List<SetUp> setUps,
+        List<HoldRule> holds) {
+    public Rules {
+        limits = List.copyOf(limits);
+        openings = List.copyOf(openings);
+        duties = List.copyOf(duties);
+        setUps = List.copyOf(setUps);
+        holds = List.copyOf(holds);
+    }
+
+    public static Rules of(List<Limit<?>> limits, List<Opening> openings) {
+        return new Rules(limits, openings, List.of(), List.of(), List.of());
+    }
+}

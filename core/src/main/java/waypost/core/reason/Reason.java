@@ -1,0 +1,285 @@
+package waypost.core.reason;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import waypost.core.body.Degrees;
+import waypost.core.body.Motion;
+import waypost.core.criterion.Criterion;
+import waypost.core.demand.Demand;
+import waypost.core.limit.Allowed;
+import waypost.core.limit.Limit;
+import waypost.core.limit.Provenance;
+import waypost.core.log.Hold;
+import waypost.core.protocol.HoldRule;
+import waypost.core.protocol.Phase;
+import waypost.core.time.CourseDay;
+
+/** Why something is not simply open: data, compared by value; the words are made elsewhere. */
+public sealed interface Reason {
+
+    /** The verdict that this reason alone would give. */
+    VerdictKind kind();
+
+    /** The day on which time alone changes this reason, if one is written. */
+    default Optional<CourseDay> changesOn() {
+        return Optional.empty();
+    }
+
+    /** The id of the rule behind it; empty when no single rule speaks. */
+    default Optional<String> ruleId() {
+        return Optional.empty();
+    }
+
+    <R> R accept(Visitor<R> visitor);
+
+    /**
+     * A limit is exceeded; barred unless the exercise can be cut down to what is allowed.
+     *
+     * @param asked the demand that exceeds it
+     * @param until the day on which time changes what is allowed
+     * @param orOnceMet criteria that would change it sooner
+     * @param reducible whether the exercise stays open in a reduced form
+     * @param onlyWith the set-up under which the limit does not hold, where the exercise can be done in it
+     */
+    record Exceeded<T>(
+            Provenance rule,
+            Limit<T> limit,
+            Demand asked,
+            Allowed<T> allowed,
+            Optional<CourseDay> until,
+            List<String> orOnceMet,
+            boolean reducible,
+            Optional<String> onlyWith)
+            implements Reason {
+
+        @Override
+        public VerdictKind kind() {
+            return reducible ? VerdictKind.OPEN_WITH_LIMIT : VerdictKind.BARRED;
+        }
+
+        @Override
+        public Optional<CourseDay> changesOn() {
+            return until;
+        }
+
+        @Override
+        public Optional<String> ruleId() {
+            return Optional.of(rule.ruleId());
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.exceeded(this);
+        }
+    }
+
+    /** Something that has to come first has not come. */
+    sealed interface NotYet extends Reason {
+
+        @Override
+        default VerdictKind kind() {
+            return VerdictKind.NOT_YET;
+        }
+    }
+
+    /** All work is on hold. */
+    record OnHold(Hold hold) implements Reason {
+        @Override
+        public VerdictKind kind() {
+            return VerdictKind.ON_HOLD;
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.onHold(this);
+        }
+    }
+
+    /** A hold has ended and the dose begins again lower. */
+    record AfterHold(Hold hold, HoldRule rule, LocalDate until) implements Reason {
+        @Override
+        public VerdictKind kind() {
+            return VerdictKind.OPEN_WITH_LIMIT;
+        }
+
+        @Override
+        public Optional<String> ruleId() {
+            return Optional.of(rule.id());
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.afterHold(this);
+        }
+    }
+
+    /** The protocol is silent on this, or silent under an answer that is still possible. */
+    record NotCovered(String protocol, List<String> unanswered) implements Reason {
+        @Override
+        public VerdictKind kind() {
+            return VerdictKind.NOT_COVERED;
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.notCovered(this);
+        }
+    }
+
+    /** It must be set up in a certain way. */
+    record SetUpNeeded(Provenance rule, String way, Optional<CourseDay> until) implements Reason {
+        @Override
+        public VerdictKind kind() {
+            return VerdictKind.OPEN_WITH_LIMIT;
+        }
+
+        @Override
+        public Optional<CourseDay> changesOn() {
+            return until;
+        }
+
+        @Override
+        public Optional<String> ruleId() {
+            return Optional.of(rule.ruleId());
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.setUpNeeded(this);
+        }
+    }
+
+    /** How it must be set up depends on an answer that is not known, and none of the ways serves meanwhile. */
+    record SetUpUnclear(Provenance rule, String way) implements Reason {
+        @Override
+        public VerdictKind kind() {
+            return VerdictKind.NOT_COVERED;
+        }
+
+        @Override
+        public Optional<String> ruleId() {
+            return Optional.of(rule.ruleId());
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.setUpUnclear(this);
+        }
+    }
+
+    /** Too early. */
+    record BeforeDay(Provenance rule, CourseDay opens, String written) implements NotYet {
+        @Override
+        public Optional<CourseDay> changesOn() {
+            return Optional.of(opens);
+        }
+
+        @Override
+        public Optional<String> ruleId() {
+            return Optional.of(rule.ruleId());
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.beforeDay(this);
+        }
+    }
+
+    /** It counts on a clock that has not started. */
+    record ClockNotStarted(Provenance rule, String clock, String written) implements NotYet {
+        @Override
+        public Optional<String> ruleId() {
+            return Optional.of(rule.ruleId());
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.clockNotStarted(this);
+        }
+    }
+
+    /** The phase that it belongs to has not been signed. */
+    record PhaseNotSigned(Provenance rule, Phase wanted, Phase signed) implements NotYet {
+        @Override
+        public Optional<String> ruleId() {
+            return Optional.of(rule.ruleId());
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.phase(this);
+        }
+    }
+
+    /**
+     * A milestone that it needs is not met.
+     *
+     * @param regardless the day from which it is no longer needed, if one is written
+     */
+    record MilestoneNotMet(Provenance rule, Criterion criterion, Optional<CourseDay> regardless) implements NotYet {
+        @Override
+        public Optional<CourseDay> changesOn() {
+            return regardless;
+        }
+
+        @Override
+        public Optional<String> ruleId() {
+            return Optional.of(rule.ruleId());
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.milestone(this);
+        }
+    }
+
+    /** It needs range that is not there. */
+    record RangeShort(Motion motion, Degrees needed, Degrees found, LocalDate measuredOn, boolean reducible)
+            implements Reason {
+        @Override
+        public VerdictKind kind() {
+            return reducible ? VerdictKind.OPEN_WITH_LIMIT : VerdictKind.NOT_YET;
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.rangeShort(this);
+        }
+    }
+
+    /** It needs range that nobody has measured, or not lately enough ({@code lastOn}). */
+    record RangeUnknown(Motion motion, Degrees needed, Optional<LocalDate> lastOn, int validDays) implements NotYet {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.rangeUnknown(this);
+        }
+    }
+
+    /** Answers once for each kind of reason. */
+    interface Visitor<R> {
+        R exceeded(Exceeded<?> reason);
+
+        R onHold(OnHold reason);
+
+        R afterHold(AfterHold reason);
+
+        R notCovered(NotCovered reason);
+
+        R setUpNeeded(SetUpNeeded reason);
+
+        R setUpUnclear(SetUpUnclear reason);
+
+        R beforeDay(BeforeDay reason);
+
+        R clockNotStarted(ClockNotStarted reason);
+
+        R phase(PhaseNotSigned reason);
+
+        R milestone(MilestoneNotMet reason);
+
+        R rangeShort(RangeShort reason);
+
+        R rangeUnknown(RangeUnknown reason);
+    }
+}

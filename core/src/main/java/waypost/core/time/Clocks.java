@@ -1,0 +1,51 @@
+package waypost.core.time;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The clocks of a course: day 0 of the surgery or injury, and of whatever else has its own count (a revision, a
+ * manipulation, an injection, a cast taken off, a fall). All days are told on the course's own count.
+ *
+ * @param others by clock, every date on which it started; a clock that is absent has not started
+ */
+public record Clocks(LocalDate dayZero, Map<String, List<LocalDate>> others) {
+
+    public Clocks {
+        Map<String, List<LocalDate>> sorted = new LinkedHashMap<>();
+        others.forEach((clock, starts) ->
+                sorted.put(clock, starts.stream().sorted().distinct().toList()));
+        others = Collections.unmodifiableMap(sorted);
+    }
+
+    /** A course with its own count alone. */
+    public static Clocks startingOn(LocalDate dayZero) {
+        return new Clocks(dayZero, Map.of());
+    }
+
+    /** The starts of a clock, earliest first; for the course's own clock (an empty name) day 0. */
+    public List<LocalDate> startsOf(String clock) {
+        return clock.isEmpty() ? List.of(dayZero) : others.getOrDefault(clock, List.of());
+    }
+
+    /** The course day of a moment counted from {@code start}. */
+    public CourseDay day(Moment moment, LocalDate start) {
+        return CourseDay.between(dayZero, moment.from(start).dateFrom(start));
+    }
+
+    /** The course day of a moment on the course's own clock. */
+    public CourseDay day(Moment moment) {
+        return moment.from(dayZero);
+    }
+
+    /** Every start after day 0, as course days. */
+    public List<CourseDay> laterStarts() {
+        List<CourseDay> days = new ArrayList<>();
+        others.values().forEach(starts -> starts.forEach(start -> days.add(CourseDay.between(dayZero, start))));
+        return days;
+    }
+}

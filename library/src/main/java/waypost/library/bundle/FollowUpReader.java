@@ -1,0 +1,53 @@
+package waypost.library.bundle;
+
+import java.util.List;
+import java.util.Map;
+import waypost.core.measure.Measure;
+import waypost.core.protocol.FollowUp;
+import waypost.core.protocol.Frequency;
+import waypost.core.time.Moment;
+import waypost.library.text.Entry;
+import waypost.library.text.Suggestion;
+
+/** Reads how a course is followed. */
+record FollowUpReader(Map<String, Measure> measures) {
+
+    FollowUp followUp(Entry entry) {
+        return new FollowUp(
+                entry.list(
+                        "measuring",
+                        due -> new FollowUp.Measuring(
+                                measure(due),
+                                due.at("from").as(Moment::parse),
+                                due.at("every-days").as(Integer::parseInt))),
+                entry.list(
+                        "corridors",
+                        corridor -> new FollowUp.Corridor(
+                                measure(corridor), corridor.list("points", FollowUpReader::point))),
+                stretches(entry, "visits"),
+                stretches(entry, "home"));
+    }
+
+    private static FollowUp.Point point(Entry entry) {
+        return new FollowUp.Point(
+                entry.at("from").as(Moment::parse),
+                entry.at("low").as(Double::parseDouble),
+                entry.at("high").as(Double::parseDouble));
+    }
+
+    private static List<FollowUp.Stretch> stretches(Entry entry, String key) {
+        return entry.list(
+                key,
+                stretch -> new FollowUp.Stretch(
+                        stretch.at("from").as(Moment::parse), stretch.at("often").as(Frequency::parse)));
+    }
+
+    private String measure(Entry entry) {
+        return entry.at("measure").as(id -> {
+            if (!measures.containsKey(id)) {
+                throw new IllegalArgumentException(Suggestion.oneOf(id, measures.keySet()));
+            }
+            return id;
+        });
+    }
+}

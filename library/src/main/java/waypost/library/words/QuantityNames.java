@@ -1,0 +1,53 @@
+package waypost.library.words;
+
+import waypost.core.limit.Quantity;
+
+/** What a quantity is called when none of it is allowed. */
+enum QuantityNames implements Quantity.Visitor<String> {
+    NAME;
+
+    @Override
+    public String effort(Quantity.Effort quantity) {
+        return "effort";
+    }
+
+    @Override
+    public String share(Quantity.Share quantity) {
+        return "weight";
+    }
+
+    @Override
+    public String against(Quantity.Against quantity) {
+        return "load";
+    }
+
+    @Override
+    public String endForce(Quantity.EndForce quantity) {
+        return "pressing into the end of range";
+    }
+
+    @Override
+    public String holding(Quantity.Holding quantity) {
+        return "load held";
+    }
+
+    @Override
+    public String reach(Quantity.Reach quantity) {
+        return "lever";
+    }
+
+    @Override
+    public String handHeight(Quantity.HandHeight quantity) {
+        return "work of the hand";
+    }
+
+    @Override
+    public String straining(Quantity.Straining quantity) {
+        return Terms.plain(quantity.kind());
+    }
+
+    @Override
+    public String contacts(Quantity.Contacts quantity) {
+        return "ground contacts";
+    }
+}
