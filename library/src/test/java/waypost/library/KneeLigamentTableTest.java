@@ -232,7 +232,8 @@ class KneeLigamentTableTest {
                 .number();
 
         assertThat(twisting.limit().head().surgeonOnly()).isTrue();
-        assertThat(twisting.restrictionOn(new CourseDay(nineMonths - 1), Set.of())).isPresent();
+        assertThat(twisting.restrictionOn(new CourseDay(nineMonths - 1), Set.of()))
+                .isPresent();
         assertThat(twisting.restrictionOn(new CourseDay(nineMonths), Set.of())).isEmpty();
     }
 
@@ -243,8 +244,8 @@ class KneeLigamentTableTest {
                         .with("meniscus-repair", "not stated")
                         .resolved()
                         .limits())
-                .allSatisfy(
-                        limit -> assertThat(limit.steps().valueOn(CourseDay.ZERO, Set.of())).isPresent());
+                .allSatisfy(limit -> assertThat(limit.steps().valueOn(CourseDay.ZERO, Set.of()))
+                        .isPresent());
         assertThat(KneeCourse.protocol().openings())
                 .allSatisfy(opening -> assertThat(
                                 new KneeCourse().firstOpenDay(opening.role().toString()))

@@ -147,7 +147,8 @@ class ShippedProtocolPropertiesTest {
         List<Limit<?>> shuffled = new ArrayList<>(one.protocol().limits());
         Collections.shuffle(shuffled, new Random(one.seed()));
 
-        assertThat(one.gate(shuffled).judgeAll(one.facts())).isEqualTo(one.gate().judgeAll(one.facts()));
+        assertThat(one.gate(shuffled).judgeAll(one.facts()))
+                .isEqualTo(one.gate().judgeAll(one.facts()));
     }
 
     @ParameterizedTest
@@ -182,8 +183,9 @@ class ShippedProtocolPropertiesTest {
         Resolved resolved = Resolver.resolve(one.protocol(), one.answers(), DAY_ZERO);
         Facts facts = one.facts();
         for (Verdict verdict : one.gate().judgeAll(facts)) {
-            verdict.reducedTo().ifPresent(reduced -> assertThat(judged(reduced, resolved, facts))
-                    .noneMatch(reason -> reason instanceof Reason.Exceeded));
+            verdict.reducedTo()
+                    .ifPresent(reduced -> assertThat(judged(reduced, resolved, facts))
+                            .noneMatch(reason -> reason instanceof Reason.Exceeded));
         }
     }
 

@@ -49,8 +49,7 @@ public class Advances {
             String evidence = "Not before " + dates.say(next.earliest()) + ": "
                     + (next.timeReached() ? "reached" : "not reached") + "\n"
                     + next.milestones().stream()
-                            .map(m -> m.criterion().title() + ": " + MilestoneWords.state(m) + ". "
-                                    + words.say(m))
+                            .map(m -> m.criterion().title() + ": " + MilestoneWords.state(m) + ". " + words.say(m))
                             .collect(Collectors.joining("\n"));
             return new Offer(next, wording, evidence);
         });

@@ -46,7 +46,8 @@ record DutyStrip(Dates dates) implements DutyStatus.Visitor<Optional<CourseHead.
         return Optional.of(new CourseHead.Strip(
                 "barred",
                 "Held too long: " + status.hold().why(),
-                "since " + SignWords.date(status.since()) + " · " + status.rule().otherwise()));
+                "since " + SignWords.date(status.since()) + " · "
+                        + status.rule().otherwise()));
     }
 
     private CourseHead.Strip overdue(DutyStatus status, CourseDay by, String otherwise) {

@@ -18,11 +18,11 @@ import waypost.core.body.Side;
 import waypost.core.course.Course;
 import waypost.core.course.History;
 import waypost.core.course.SignedPhase;
+import waypost.core.log.Evidence;
+import waypost.core.log.Hold;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
-import waypost.core.log.Evidence;
-import waypost.core.log.Hold;
 import waypost.core.question.Answers;
 import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
@@ -89,7 +89,8 @@ public class CourseLoader {
                         .map(a -> new SignedPhase(a.phase(), a.fromDate()))
                         .toList(),
                 holds.stream()
-                        .map(h -> new Hold(Hold.Kind.OTHER, h.why(), h.fromDate(), h.reviewOn(), h.ended(), h.placedBy()))
+                        .map(h ->
+                                new Hold(Hold.Kind.OTHER, h.why(), h.fromDate(), h.reviewOn(), h.ended(), h.placedBy()))
                         .toList());
         return new LoadedCourse(
                 row, bundle, Course.of(resolved, bundle.activities(), bundle.measures(), history), readings, holds);

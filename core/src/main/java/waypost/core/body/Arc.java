@@ -44,9 +44,8 @@ public record Arc(Degrees least, Degrees most) {
 
     /** The pieces of this that lie outside {@code zone}, the lower first; a single point on its edge is a piece. */
     public Stream<Arc> outside(Arc zone) {
-        Stream<Arc> below = least.compareTo(zone.least) <= 0
-                ? Stream.of(new Arc(least, most.min(zone.least)))
-                : Stream.empty();
+        Stream<Arc> below =
+                least.compareTo(zone.least) <= 0 ? Stream.of(new Arc(least, most.min(zone.least))) : Stream.empty();
         Stream<Arc> above =
                 most.compareTo(zone.most) >= 0 ? Stream.of(new Arc(least.max(zone.most), most)) : Stream.empty();
         return Stream.concat(below, above);

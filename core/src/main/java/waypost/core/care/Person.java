@@ -15,6 +15,7 @@ import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
+import waypost.core.gate.Verdict;
 
 /**
  * One person's courses, judged together. A course that another revises is only kept as its past. When the same joint is
@@ -66,28 +67,30 @@ public final class Person {
         return running;
     }
 
+    /** A course and where it stands. */
+    private record Now(Episode episode, Standing standing) {}
+
     /** What all courses together say on {@code date}, of every role on every operated side. */
     public List<JointVerdict> on(LocalDate date, LocalDate today, Outlook outlook) {
-        Map<String, Standing> standings = new HashMap<>();
-        running.forEach(e -> standings.put(e.id(), e.course().on(date, today, outlook)));
-        List<JointVerdict> verdicts = new ArrayList<>();
-        for (Episode asked : running) {
-            standings.get(asked.id()).verdicts().forEach(v -> verdicts.add(together(asked, v.role(), standings)));
-        }
-        return verdicts;
+        List<Now> now = running.stream()
+                .map(episode -> new Now(episode, episode.course().on(date, today, outlook)))
+                .toList();
+        return now.stream()
+                .flatMap(asked -> asked.standing().verdicts().stream().map(verdict -> together(asked, verdict, now)))
+                .toList();
     }
 
-    private JointVerdict together(Episode asked, RoleKey role, Map<String, Standing> standings) {
+    private JointVerdict together(Now asked, Verdict verdict, List<Now> all) {
         List<JointVerdict.Said> said = new ArrayList<>();
-        said.add(new JointVerdict.Said(asked.id(), standings.get(asked.id()).verdict(role)));
-        for (Episode other : running) {
+        said.add(new JointVerdict.Said(asked.episode().id(), verdict));
+        for (Now other : all) {
             if (other != asked) {
-                playedIn(other.course(), asked.course(), role)
-                        .map(played -> standings.get(other.id()).verdict(played))
-                        .ifPresent(verdict -> said.add(new JointVerdict.Said(other.id(), verdict)));
+                playedIn(other.episode().course(), asked.episode().course(), verdict.role())
+                        .map(played -> other.standing().verdict(played))
+                        .ifPresent(v -> said.add(new JointVerdict.Said(other.episode().id(), v)));
             }
         }
-        return new JointVerdict(role, asked.course().history().side(), said);
+        return new JointVerdict(verdict.role(), asked.episode().course().history().side(), said);
     }
 
     /** The role that the other course's limb plays meanwhile; empty when it plays none. */

@@ -23,8 +23,8 @@ import waypost.core.milestone.Yardstick;
 import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
-import waypost.core.reason.Reason;
 import waypost.core.question.Answers;
+import waypost.core.reason.Reason;
 import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.CourseDay;
@@ -171,10 +171,12 @@ public final class Course {
             hold.ended().ifPresent(dates::add);
             holdRules(hold)
                     .filter(rule -> rule.longestDays().isPresent())
-                    .forEach(rule -> dates.add(hold.from().plusDays(rule.longestDays().getAsInt())));
-            hold.ended().ifPresent(ended -> holdRules(hold)
-                    .flatMap(rule -> rule.reEntry().stream())
-                    .forEach(entry -> dates.add(ended.plusDays(entry.days()))));
+                    .forEach(rule ->
+                            dates.add(hold.from().plusDays(rule.longestDays().getAsInt())));
+            hold.ended()
+                    .ifPresent(ended -> holdRules(hold)
+                            .flatMap(rule -> rule.reEntry().stream())
+                            .forEach(entry -> dates.add(ended.plusDays(entry.days()))));
         }
         return dates;
     }
@@ -182,7 +184,8 @@ public final class Course {
     /** The exercises of one ladder in the bundle, from easiest to hardest. */
     public List<Activity.Exercise> ladder(String id) {
         return activities.stream()
-                .filter(a -> a instanceof Activity.Exercise exercise && exercise.ladder().equals(id))
+                .filter(a -> a instanceof Activity.Exercise exercise
+                        && exercise.ladder().equals(id))
                 .map(Activity.Exercise.class::cast)
                 .sorted(Comparator.comparing(Activity.Exercise::rung))
                 .toList();

@@ -18,7 +18,8 @@ record Duties(Resolved resolved) {
     Stream<CourseDay> changes() {
         return resolved.duties().stream()
                 .flatMap(duty -> Stream.concat(
-                        duty.duty().accept(new Changes(duty)), duty.ended().stream().flatMap(Window::ends)));
+                        duty.duty().accept(new Changes(duty)),
+                        duty.ended().stream().flatMap(Window::ends)));
     }
 
     /** Where every duty that binds stands on the day of {@code standing}. */
@@ -79,9 +80,14 @@ record Duties(Resolved resolved) {
 
         @Override
         public Stream<DutyStatus> practise(Duty.Practise practise) {
-            return current(practise.schedule()).flatMap(step -> step.value().most().stream()
-                    .map(often -> new DutyStatus.ToPractise(
-                            practise, duty.from(), often, step.until(), isClosed(Set.of(practise.activity())))));
+            return current(practise.schedule())
+                    .flatMap(step -> step.value().most().stream()
+                            .map(often -> new DutyStatus.ToPractise(
+                                    practise,
+                                    duty.from(),
+                                    often,
+                                    step.until(),
+                                    isClosed(Set.of(practise.activity())))));
         }
 
         @Override
@@ -97,8 +103,8 @@ record Duties(Resolved resolved) {
         @Override
         public Stream<DutyStatus> reach(Duty.Reach reach) {
             CourseDay by = resolved.clocks().day(reach.by(), duty.start());
-            return Stream.of(new DutyStatus.Due(
-                    reach, duty.from(), by, standing.day(), standing.milestone(reach.criterion())));
+            return Stream.of(
+                    new DutyStatus.Due(reach, duty.from(), by, standing.day(), standing.milestone(reach.criterion())));
         }
 
         private <T> Stream<Steps.Current<Allowed<T>>> current(Schedule<Allowed<T>> schedule) {

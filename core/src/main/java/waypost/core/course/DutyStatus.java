@@ -57,8 +57,7 @@ public sealed interface DutyStatus {
     }
 
     /** Something to be done at least so often. */
-    record ToPractise(
-            Duty.Practise duty, Provenance from, Frequency often, Optional<CourseDay> until, boolean conflict)
+    record ToPractise(Duty.Practise duty, Provenance from, Frequency often, Optional<CourseDay> until, boolean conflict)
             implements DutyStatus {
         @Override
         public String ruleId() {
@@ -112,7 +111,6 @@ public sealed interface DutyStatus {
         public String title() {
             return from.title();
         }
-
 
         /** A reading that is pending or merely old is not yet a failure to reach. */
         @Override

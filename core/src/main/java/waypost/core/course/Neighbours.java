@@ -50,6 +50,7 @@ public record Neighbours(Standing standing) {
 
     private boolean isOpen(RoleKey role) {
         return standing.verdicts().stream()
-                .anyMatch(verdict -> verdict.role().equals(role) && verdict.kind().isOpen());
+                .anyMatch(
+                        verdict -> verdict.role().equals(role) && verdict.kind().isOpen());
     }
 }

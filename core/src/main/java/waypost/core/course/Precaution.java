@@ -13,7 +13,11 @@ public record Precaution<T>(InForce<T> limit, Steps.Current<Allowed<T>> step) {
     boolean isCoveredBy(Precaution<?> other) {
         if (!limit.limit().subject().equals(other.limit.limit().subject())
                 || limit.limit().getClass() != other.limit.limit().getClass()
-                || !other.limit.limit().head().unless().equals(limit.limit().head().unless())) {
+                || !other.limit
+                        .limit()
+                        .head()
+                        .unless()
+                        .equals(limit.limit().head().unless())) {
             return false;
         }
         @SuppressWarnings("unchecked") // equal subjects limit the same quantity

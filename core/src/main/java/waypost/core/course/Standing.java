@@ -102,14 +102,17 @@ public record Standing(
                 .filter(m -> m.criterion().id().equals(criterion))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("milestone: found '" + criterion + "', allowed: "
-                        + String.join(", ", milestones.stream().map(m -> m.criterion().id()).toList())));
+                        + String.join(
+                                ", ",
+                                milestones.stream().map(m -> m.criterion().id()).toList())));
     }
 
     /** Roles whose purpose is reached: their off switch is on until one of its criteria is lost again. */
     public List<RoleKey> switchedOff() {
         return course.resolved().protocol().openings().stream()
                 .filter(opening -> !opening.offWhen().isEmpty()
-                        && opening.offWhen().stream().allMatch(id -> milestone(id).isMet()))
+                        && opening.offWhen().stream()
+                                .allMatch(id -> milestone(id).isMet()))
                 .map(Opening::role)
                 .toList();
     }

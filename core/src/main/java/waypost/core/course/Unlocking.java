@@ -41,7 +41,8 @@ public record Unlocking(Question question, Map<String, List<RoleKey>> opensUnder
             Course answered = course.with(
                     answers.with(question.id(), value), course.resolved().decisions());
             opens.put(
-                    value, answered.on(now.date(), now.date(), Outlook.TIME_ONLY).openedSince(now));
+                    value,
+                    answered.on(now.date(), now.date(), Outlook.TIME_ONLY).openedSince(now));
         }
         return new Unlocking(question, opens);
     }

@@ -77,8 +77,7 @@ public sealed interface Criterion {
     }
 
     /** One measure as a percentage of another on the operated side: external to internal rotation. */
-    record RatioBetween(
-            CriterionHead head, Measure measure, Measure divisor, Mode mode, double least, double most)
+    record RatioBetween(CriterionHead head, Measure measure, Measure divisor, Mode mode, double least, double most)
             implements Measured {
         @Override
         public Stream<Measure> measures() {

@@ -14,7 +14,8 @@ public record Count(int number) implements Comparable<Count> {
     /** Reads a whole number. */
     public static Count parse(String text) {
         if (!text.matches("\\d{1,5}")) {
-            throw new IllegalArgumentException("count: found '" + text + "', allowed: a whole number from 0 to " + MOST);
+            throw new IllegalArgumentException(
+                    "count: found '" + text + "', allowed: a whole number from 0 to " + MOST);
         }
         return new Count(Integer.parseInt(text));
     }

@@ -11,12 +11,11 @@ public record Load(double amount, LoadUnit unit) implements Comparable<Load> {
     private static final Pattern PERCENT = Pattern.compile("(\\d{1,3}) % of maximum");
 
     public Load {
-        double most =
-                switch (unit) {
-                    case KILOGRAMS -> 500;
-                    case BAND_STEP -> 12;
-                    case PERCENT_OF_MAXIMUM -> 150;
-                };
+        double most = switch (unit) {
+            case KILOGRAMS -> 500;
+            case BAND_STEP -> 12;
+            case PERCENT_OF_MAXIMUM -> 150;
+        };
         if (!(amount >= 0 && amount <= most)) {
             throw new IllegalArgumentException(
                     "load: found " + amount + " " + unit.word() + ", allowed: 0 to " + most + " " + unit.word());

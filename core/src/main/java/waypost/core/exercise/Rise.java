@@ -9,7 +9,8 @@ public enum Rise {
     RANGE(d -> d instanceof Demand.Movement m ? m.arc().span() : 0),
     /** An angle further from neutral. */
     ANGLE(d -> d instanceof Demand.Movement m
-            ? Math.max(Math.abs(m.arc().least().value()), Math.abs(m.arc().most().value()))
+            ? Math.max(
+                    Math.abs(m.arc().least().value()), Math.abs(m.arc().most().value()))
             : 0),
     /** From passive over assisted and active to resisted. */
     MODE(d -> d instanceof Demand.Movement m
@@ -23,6 +24,7 @@ public enum Rise {
     LOAD(d -> d instanceof Demand.Held h ? h.load().amount() : 0),
     LEVER(d -> d instanceof Demand.Lever l ? 1 + l.length().ordinal() : 0),
     HEIGHT(d -> d instanceof Demand.Height h ? 1 + h.height().ordinal() : 0),
+    /** Impact, twisting, balance and speed together. */
     STRAIN(d -> d instanceof Demand.Strain s ? s.level().ordinal() : 0),
     CONTACTS(d -> d instanceof Demand.Contacts c ? c.count().number() : 0),
     TIME(d -> d instanceof Demand.Lasting l ? l.minutes().number() : 0);
@@ -36,8 +38,8 @@ public enum Rise {
     /** The most of this that any role of the exercise asks. */
     public double of(Activity exercise) {
         return exercise.roles().stream()
-                .flatMap(role -> role.demands().stream())
-                .mapToDouble(amount)
+                .map(role -> role.demands().stream().mapToDouble(amount))
+                .mapToDouble(asked -> this == STRAIN ? asked.sum() : asked.max().orElse(0))
                 .max()
                 .orElse(0);
     }

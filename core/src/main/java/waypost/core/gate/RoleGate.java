@@ -75,12 +75,14 @@ final class RoleGate {
     private void addNeeded(Needed needed, Facts facts, List<Reason> reasons) {
         String written = needed.written().from().toString();
         if (needed.from().isEmpty()) {
-            reasons.add(new Reason.ClockNotStarted(needed.rule(), needed.written().clock(), written));
+            reasons.add(
+                    new Reason.ClockNotStarted(needed.rule(), needed.written().clock(), written));
         } else if (facts.day().isBefore(needed.from().get())) {
             reasons.add(new Reason.BeforeDay(needed.rule(), needed.from().get(), written));
         }
         if (needed.phase().isPresent()
-                && !resolved.protocol().hasReached(facts.phase().id(), needed.phase().get().id())) {
+                && !resolved.protocol()
+                        .hasReached(facts.phase().id(), needed.phase().get().id())) {
             reasons.add(new Reason.PhaseNotSigned(needed.rule(), needed.phase().get(), facts.phase()));
         }
         if (isRegardless(needed, facts.day())) {
@@ -94,16 +96,19 @@ final class RoleGate {
     }
 
     private static boolean isRegardless(Needed needed, CourseDay day) {
-        return needed.regardless().isPresent() && !day.isBefore(needed.regardless().get());
+        return needed.regardless().isPresent()
+                && !day.isBefore(needed.regardless().get());
     }
 
     private static void addSetUp(Resolved.SetUpInForce setUp, Facts facts, List<Reason> reasons) {
-        setUp.steps().on(facts.day(), facts.met()).ifPresent(step -> step.value()
-                .most()
-                .map(way -> setUp.unclear()
-                        ? new Reason.SetUpUnclear(setUp.from(), way)
-                        : new Reason.SetUpNeeded(setUp.from(), way, step.until()))
-                .ifPresent(reasons::add));
+        setUp.steps()
+                .on(facts.day(), facts.met())
+                .ifPresent(step -> step.value()
+                        .most()
+                        .map(way -> setUp.unclear()
+                                ? new Reason.SetUpUnclear(setUp.from(), way)
+                                : new Reason.SetUpNeeded(setUp.from(), way, step.until()))
+                        .ifPresent(reasons::add));
     }
 
     /** Adds what the limits object; gives the role cut down to what they allow, or as it is if that can't be. */
@@ -151,8 +156,7 @@ final class RoleGate {
     private boolean allRespected(Role reduced, Facts facts) {
         for (InForce<?> limit : resolved.limits()) {
             for (int at = 0; at < reduced.demands().size(); at++) {
-                if (limit.limit().concerns(reduced, at)
-                        && !limit.respected(reduced, at, facts.day(), facts.met())) {
+                if (limit.limit().concerns(reduced, at) && !limit.respected(reduced, at, facts.day(), facts.met())) {
                     return false;
                 }
             }

@@ -6,8 +6,8 @@ import waypost.core.exercise.Role;
 import waypost.core.time.Schedule;
 
 /** At most so much of a quantity: effort of a tissue, share of body mass, load, height, impact. */
-public record AmountLimit<T extends Comparable<T>>(
-        RuleHead head, Quantity<T> quantity, Schedule<Allowed<T>> schedule) implements Limit<T> {
+public record AmountLimit<T extends Comparable<T>>(RuleHead head, Quantity<T> quantity, Schedule<Allowed<T>> schedule)
+        implements Limit<T> {
 
     @Override
     public boolean concerns(Role role, int at) {
@@ -21,7 +21,9 @@ public record AmountLimit<T extends Comparable<T>>(
         }
         Optional<T> most = most(allowed);
         return most.isPresent()
-                && quantity.askedBy(role, at).map(asked -> asked.compareTo(most.get()) <= 0).orElse(true);
+                && quantity.askedBy(role, at)
+                        .map(asked -> asked.compareTo(most.get()) <= 0)
+                        .orElse(true);
     }
 
     @Override

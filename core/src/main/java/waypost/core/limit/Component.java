@@ -23,8 +23,6 @@ public record Component(Motion motion, Arc zone) {
     /** Whether what occurs together with the demand at this place goes into the zone; unsaid is neutral, 0°. */
     public boolean enteredBeside(Role role, int at) {
         boolean said = role.movementsWith(at).anyMatch(m -> m.motion() == motion);
-        return said
-                ? role.movementsWith(at).anyMatch(this::enteredBy)
-                : new Arc(NEUTRAL, NEUTRAL).enters(zone);
+        return said ? role.movementsWith(at).anyMatch(this::enteredBy) : new Arc(NEUTRAL, NEUTRAL).enters(zone);
     }
 }

@@ -39,8 +39,7 @@ public sealed interface Limit<T> permits MotionLimit, CombinedLimit, AmountLimit
 
     /** Whether the role is named as an exception, or is done in a set-up under which this does not hold. */
     default boolean excepts(Role role) {
-        return head().exempt().contains(role.key().activity())
-                || !Collections.disjoint(head().unless(), role.setUps());
+        return head().exempt().contains(role.key().activity()) || !Collections.disjoint(head().unless(), role.setUps());
     }
 
     /** Whether {@code other} allows everything that {@code mine} allows. */

@@ -13,8 +13,8 @@ public record MotionLimit(RuleHead head, Circumstance circumstance, Schedule<All
 
     public MotionLimit {
         if (circumstance.motions().size() != 1) {
-            throw new IllegalArgumentException(head.id() + ": found "
-                    + circumstance.motions().size() + " motions, allowed: one axis for an arc");
+            throw new IllegalArgumentException(
+                    head.id() + ": found " + circumstance.motions().size() + " motions, allowed: one axis for an arc");
         }
     }
 
@@ -35,7 +35,8 @@ public record MotionLimit(RuleHead head, Circumstance circumstance, Schedule<All
 
     @Override
     public List<Role> reductions(Role role, int at, Allowed<Arc> allowed) {
-        return allowed.most()
+        return allowed
+                .most()
                 .flatMap(arc -> arc.intersect(arcAt(role, at)))
                 .filter(arc -> role.reducible().leavesEnough(arc.span()))
                 .map(arc -> role.replacing(at, ((Movement) role.demands().get(at)).within(arc)))

@@ -8,8 +8,7 @@ import java.util.Set;
  *
  * @param authority the protocol, an order or a therapist
  */
-public record Provenance(
-        String ruleId, String title, Authority authority, List<Because> because, boolean surgeonOnly) {
+public record Provenance(String ruleId, String title, Authority authority, List<Because> because, boolean surgeonOnly) {
 
     /**
      * An answer that keeps the rule in force.

@@ -67,7 +67,8 @@ public sealed interface Quantity<T extends Comparable<T>> {
         private boolean looksAt(Demand.TissueLoad load) {
             return load.tissue() == tissue
                     && (modes.isEmpty() || modes.contains(load.mode()))
-                    && (actions.isEmpty() || load.action().map(actions::contains).orElse(true));
+                    && (actions.isEmpty()
+                            || load.action().map(actions::contains).orElse(true));
         }
 
         /** Effort is a property of the exercise: nothing that can be dialled down is known to lower it. */
@@ -92,8 +93,8 @@ public sealed interface Quantity<T extends Comparable<T>> {
         @Override
         public boolean looksAt(Role role, int at) {
             return role.demands().get(at) instanceof Demand.Bearing bearing
-                            && bearing.limb() == limb
-                            && support.map(s -> s == bearing.support()).orElse(true);
+                    && bearing.limb() == limb
+                    && support.map(s -> s == bearing.support()).orElse(true);
         }
 
         @Override
@@ -184,8 +185,8 @@ public sealed interface Quantity<T extends Comparable<T>> {
         @Override
         public boolean looksAt(Role role, int at) {
             return role.demands().get(at) instanceof Demand.Held held
-                            && held.limb() == limb
-                            && held.load().unit() == unit;
+                    && held.limb() == limb
+                    && held.load().unit() == unit;
         }
 
         @Override
@@ -272,8 +273,8 @@ public sealed interface Quantity<T extends Comparable<T>> {
         @Override
         public boolean looksAt(Role role, int at) {
             return role.demands().get(at) instanceof Demand.Strain strain
-                            && strain.kind() == kind
-                            && strain.limb() == limb;
+                    && strain.kind() == kind
+                    && strain.limb() == limb;
         }
 
         @Override
@@ -311,9 +312,7 @@ public sealed interface Quantity<T extends Comparable<T>> {
 
         @Override
         public Optional<Demand> lowered(Demand demand, Count most, Reducible by) {
-            return by.contacts()
-                    .filter(least -> least.compareTo(most) <= 0)
-                    .map(least -> new Demand.Contacts(most));
+            return by.contacts().filter(least -> least.compareTo(most) <= 0).map(least -> new Demand.Contacts(most));
         }
 
         @Override

@@ -12,8 +12,7 @@ public record Evidence(Readings readings, List<Attestation> attestations, List<S
 
     public Evidence {
         attestations = List.copyOf(attestations);
-        sessions =
-                sessions.stream().sorted(Comparator.comparing(Session::on)).toList();
+        sessions = sessions.stream().sorted(Comparator.comparing(Session::on)).toList();
     }
 
     public static Evidence of(Readings readings) {

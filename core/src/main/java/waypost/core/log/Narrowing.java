@@ -9,8 +9,7 @@ import java.util.Optional;
  * @param change a new value of a limit, or activities barred
  * @param lastDay the last day on which it holds; empty until taken back
  */
-public record Narrowing(
-        String id, String by, LocalDate since, Optional<LocalDate> lastDay, String why, Change change) {
+public record Narrowing(String id, String by, LocalDate since, Optional<LocalDate> lastDay, String why, Change change) {
 
     public Narrowing {
         if (!(change instanceof Change.NewValue<?> || change instanceof Change.Bars)) {

@@ -32,8 +32,8 @@ public record Order(
     public Order {
         changes = List.copyOf(changes);
         if (signed.isEmpty() && recordedBy.isEmpty()) {
-            throw new IllegalArgumentException("order " + id
-                    + ": found neither a signature nor who read it back, allowed: one of them");
+            throw new IllegalArgumentException(
+                    "order " + id + ": found neither a signature nor who read it back, allowed: one of them");
         }
         if (changes.isEmpty()) {
             throw new IllegalArgumentException("order " + id + ": found no change, allowed: at least one");

@@ -32,10 +32,8 @@ public record Milestone(
         parts = List.copyOf(parts);
     }
 
-    static Milestone of(
-            Criterion criterion, MilestoneState state, List<Reading> evidence, Optional<Amount> found) {
-        return new Milestone(
-                criterion, state, evidence, found, Optional.empty(), false, Optional.empty(), List.of());
+    static Milestone of(Criterion criterion, MilestoneState state, List<Reading> evidence, Optional<Amount> found) {
+        return new Milestone(criterion, state, evidence, found, Optional.empty(), false, Optional.empty(), List.of());
     }
 
     static Milestone without(Criterion criterion) {
@@ -50,8 +48,7 @@ public record Milestone(
     }
 
     Milestone comparedWith(Yardstick.Basis other) {
-        return new Milestone(
-                criterion, state, evidence, found, Optional.of(other), latchedOn, safeFrom, parts);
+        return new Milestone(criterion, state, evidence, found, Optional.of(other), latchedOn, safeFrom, parts);
     }
 
     Milestone latched() {
@@ -59,8 +56,7 @@ public record Milestone(
     }
 
     Milestone notSafeBefore(Optional<CourseDay> day) {
-        return new Milestone(
-                criterion, MilestoneState.TEST_NOT_SAFE_YET, evidence, found, basis, false, day, parts);
+        return new Milestone(criterion, MilestoneState.TEST_NOT_SAFE_YET, evidence, found, basis, false, day, parts);
     }
 
     public boolean isMet() {

@@ -67,13 +67,13 @@ public final class Review implements Criterion.Visitor<Milestone> {
 
     @Override
     public Milestone reach(Criterion.Reach criterion) {
-        return compared(
-                criterion, Reading::amount, found -> criterion.measure().gain(criterion.bound(), found));
+        return compared(criterion, Reading::amount, found -> criterion.measure().gain(criterion.bound(), found));
     }
 
     @Override
     public Milestone noFurther(Criterion.NoFurther criterion) {
-        return compared(criterion, Reading::amount, found -> -criterion.measure().gain(criterion.bound(), found));
+        return compared(
+                criterion, Reading::amount, found -> -criterion.measure().gain(criterion.bound(), found));
     }
 
     @Override
@@ -106,14 +106,16 @@ public final class Review implements Criterion.Visitor<Milestone> {
                         criterion.measure().better())
                 .percent();
         boolean otherStale = other.get().basis() == Yardstick.Basis.OTHER_SIDE
-                && other.get().reading().map(reading -> isStale(reading, criterion)).orElse(false);
+                && other.get()
+                        .reading()
+                        .map(reading -> isStale(reading, criterion))
+                        .orElse(false);
         boolean stale = isStale(mine.get(), criterion) || otherStale;
         return with(percentage(criterion, percent, stale, percent >= criterion.percent(), mine.get()), other.get());
     }
 
     private static Milestone with(Milestone milestone, Yardstick.Comparison other) {
-        List<Reading> both = Stream.concat(
-                        milestone.evidence().stream(), other.reading().stream())
+        List<Reading> both = Stream.concat(milestone.evidence().stream(), other.reading().stream())
                 .toList();
         return Milestone.of(milestone.criterion(), milestone.state(), both, milestone.found())
                 .comparedWith(other.basis());
@@ -122,8 +124,8 @@ public final class Review implements Criterion.Visitor<Milestone> {
     @Override
     public Milestone ratio(Criterion.RatioBetween criterion) {
         Optional<Reading> mine = mine(criterion);
-        Optional<Reading> divisor = evidence.readings()
-                .latestStrict(criterion.divisor().id(), yardstick.operated(), criterion.mode());
+        Optional<Reading> divisor =
+                evidence.readings().latestStrict(criterion.divisor().id(), yardstick.operated(), criterion.mode());
         if (mine.isEmpty() || divisor.isEmpty()) {
             return Milestone.without(criterion);
         }
@@ -135,8 +137,7 @@ public final class Review implements Criterion.Visitor<Milestone> {
 
     private static Milestone percentage(
             Criterion criterion, double percent, boolean stale, boolean met, Reading reading) {
-        MilestoneState state =
-                stale ? MilestoneState.OUT_OF_DATE : met ? MilestoneState.MET : MilestoneState.NOT_MET;
+        MilestoneState state = stale ? MilestoneState.OUT_OF_DATE : met ? MilestoneState.MET : MilestoneState.NOT_MET;
         return Milestone.of(criterion, state, List.of(reading), Optional.of(Amount.of(percent, Unit.PERCENT)));
     }
 
@@ -193,10 +194,9 @@ public final class Review implements Criterion.Visitor<Milestone> {
      * @param seen the number that a reading stands for
      * @param margin by how much that number is met, in the measure's unit; negative when it is not
      */
-    private Milestone compared(
-            Measured criterion, Function<Reading, Amount> seen, Function<Amount, Double> margin) {
-        List<Reading> mine = evidence.readings()
-                .strict(criterion.measure().id(), yardstick.operated(), criterion.mode());
+    private Milestone compared(Measured criterion, Function<Reading, Amount> seen, Function<Amount, Double> margin) {
+        List<Reading> mine =
+                evidence.readings().strict(criterion.measure().id(), yardstick.operated(), criterion.mode());
         if (mine.isEmpty()) {
             return Milestone.without(criterion);
         }
@@ -228,8 +228,7 @@ public final class Review implements Criterion.Visitor<Milestone> {
     }
 
     private Optional<Reading> mine(Measured criterion) {
-        return evidence.readings()
-                .latestStrict(criterion.measure().id(), yardstick.operated(), criterion.mode());
+        return evidence.readings().latestStrict(criterion.measure().id(), yardstick.operated(), criterion.mode());
     }
 
     private boolean isStale(Reading reading, Measured criterion) {

@@ -25,7 +25,11 @@ public record TestSafety(Gate gate, Facts facts, List<Activity.Test> tests) {
         boolean lacksReading =
                 milestone.state() == MilestoneState.MISSING || milestone.state() == MilestoneState.OUT_OF_DATE;
         Optional<RoleKey> closed = lacksReading
-                ? milestone.criterion().measures().flatMap(m -> closedTestOf(m).stream()).findFirst()
+                ? milestone
+                        .criterion()
+                        .measures()
+                        .flatMap(m -> closedTestOf(m).stream())
+                        .findFirst()
                 : Optional.empty();
         return closed.map(role -> milestone.notSafeBefore(gate.opensByTime(role, facts)))
                 .orElse(milestone);

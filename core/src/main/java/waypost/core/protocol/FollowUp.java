@@ -9,8 +9,7 @@ import waypost.core.time.Moment;
  * @param visits how often to come, by stretch
  * @param home how often to practise at home, by stretch
  */
-public record FollowUp(
-        List<Measuring> measuring, List<Corridor> corridors, List<Stretch> visits, List<Stretch> home) {
+public record FollowUp(List<Measuring> measuring, List<Corridor> corridors, List<Stretch> visits, List<Stretch> home) {
 
     public static final FollowUp NONE = new FollowUp(List.of(), List.of(), List.of(), List.of());
 

@@ -98,6 +98,7 @@ public record Protocol(
                 .filter(l -> l.head().id().equals(limitId))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("limit: found '" + limitId + "', allowed: "
-                        + String.join(", ", limits().stream().map(l -> l.head().id()).toList())));
+                        + String.join(
+                                ", ", limits().stream().map(l -> l.head().id()).toList())));
     }
 }

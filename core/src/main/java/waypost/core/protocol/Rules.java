@@ -5,11 +5,7 @@ import waypost.core.limit.Limit;
 
 /** The four families of rules, kept apart, and what is said of holds. */
 public record Rules(
-        List<Limit<?>> limits,
-        List<Opening> openings,
-        List<Duty> duties,
-        List<SetUp> setUps,
-        List<HoldRule> holds) {
+        List<Limit<?>> limits, List<Opening> openings, List<Duty> duties, List<SetUp> setUps, List<HoldRule> holds) {
     public Rules {
         limits = List.copyOf(limits);
         openings = List.copyOf(openings);

@@ -14,12 +14,7 @@ import java.util.Optional;
  * @param whenUnknown what to do while the answer is not known, where the branches have no common strictest
  */
 public record Question(
-        String id,
-        String prompt,
-        List<Value> values,
-        Kind kind,
-        Optional<String> usual,
-        Optional<String> whenUnknown) {
+        String id, String prompt, List<Value> values, Kind kind, Optional<String> usual, Optional<String> whenUnknown) {
 
     /** A possible answer and how it is said. */
     public record Value(String id, String title) {}

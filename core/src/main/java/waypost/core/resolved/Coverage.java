@@ -22,8 +22,8 @@ record Coverage(List<Condition> cases) {
         for (String question : asked) {
             combinations = extended(combinations, question, possible.apply(question));
         }
-        boolean all = combinations.stream()
-                .allMatch(combination -> cases.stream().anyMatch(c -> c.holdsIn(combination)));
+        boolean all =
+                combinations.stream().allMatch(combination -> cases.stream().anyMatch(c -> c.holdsIn(combination)));
         return all ? List.of() : asked;
     }
 

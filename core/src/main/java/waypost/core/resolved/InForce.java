@@ -62,6 +62,10 @@ public record InForce<T>(Limit<T> limit, Steps<Allowed<T>> steps, Provenance fro
 
     /** This lifted for one more window. */
     InForce<T> liftedFor(Window window) {
-        return new InForce<>(limit, steps, from, Stream.concat(lifted.stream(), Stream.of(window)).toList());
+        return new InForce<>(
+                limit,
+                steps,
+                from,
+                Stream.concat(lifted.stream(), Stream.of(window)).toList());
     }
 }

@@ -66,7 +66,10 @@ public record OpeningInForce(
 
     OpeningInForce orderedFor(Window window) {
         return new OpeningInForce(
-                opening, needed, unanswered, Stream.concat(ordered.stream(), Stream.of(window)).toList());
+                opening,
+                needed,
+                unanswered,
+                Stream.concat(ordered.stream(), Stream.of(window)).toList());
     }
 
     /** The days on which time may open or close it. */

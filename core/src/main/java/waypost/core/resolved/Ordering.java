@@ -59,8 +59,7 @@ final class Ordering {
 
     private void apply(Order order) {
         Optional<Window> window = window(order.from(), order.endsOn());
-        Authority authority =
-                new Authority.FromOrder(order.id(), order.surgeon(), order.given(), order.isSigned());
+        Authority authority = new Authority.FromOrder(order.id(), order.surgeon(), order.given(), order.isSigned());
         window.ifPresent(w -> order.changes().forEach(change -> apply(change, order, w, authority)));
     }
 
@@ -120,8 +119,8 @@ final class Ordering {
     private <T> void addValue(Change.NewValue<T> value, Window window, Authority authority) {
         Provenances provenances = new Provenances(written.protocol(), written.answers());
         Steps<Allowed<T>> steps = during(window, value.allowed());
-        limits.add(new InForce<>(
-                value.limit(), steps, provenances.by(value.limit().head(), authority), List.of()));
+        limits.add(
+                new InForce<>(value.limit(), steps, provenances.by(value.limit().head(), authority), List.of()));
     }
 
     private static <T> Steps<Allowed<T>> during(Window window, Allowed<T> allowed) {
@@ -132,8 +131,8 @@ final class Ordering {
     }
 
     private InForce<AllOrNothing> barring(String id, Change.Bars bars, Window window, Authority authority) {
-        Schedule<Allowed<AllOrNothing>> always =
-                new Schedule<>(List.of(new Schedule.Entry<>(new Moment.Day(window.from().number()), Allowed.nothing())));
+        Schedule<Allowed<AllOrNothing>> always = new Schedule<>(
+                List.of(new Schedule.Entry<>(new Moment.Day(window.from().number()), Allowed.nothing())));
         RuleHead head = RuleHead.of(id, "Barred by name");
         Limit<AllOrNothing> limit = new ActivityLimit(head, bars.activities(), always);
         Provenances provenances = new Provenances(written.protocol(), written.answers());

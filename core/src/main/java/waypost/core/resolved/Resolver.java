@@ -13,7 +13,6 @@ import waypost.core.body.Region;
 import waypost.core.exercise.RoleKey;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.Limit;
-import waypost.core.limit.Provenance;
 import waypost.core.limit.RuleHead;
 import waypost.core.log.Decisions;
 import waypost.core.protocol.Duty;
@@ -107,9 +106,7 @@ public final class Resolver {
                 byItem.computeIfAbsent(item, key -> new ArrayList<>()).add(duty);
             }
         }
-        return byItem.values().stream()
-                .flatMap(rules -> bound(rules).stream())
-                .toList();
+        return byItem.values().stream().flatMap(rules -> bound(rules).stream()).toList();
     }
 
     private List<Resolved.DutyInForce> bound(List<Duty> rules) {
@@ -132,8 +129,7 @@ public final class Resolver {
             for (SetUp rule : settled.rules()) {
                 for (LocalDate start : clocks.startsOf(rule.head().clock())) {
                     Steps<Allowed<String>> steps = rule.schedule().on(clocks, start);
-                    setUps.add(new Resolved.SetUpInForce(
-                            rule, steps, provenances.of(rule.head()), settled.unclear()));
+                    setUps.add(new Resolved.SetUpInForce(rule, steps, provenances.of(rule.head()), settled.unclear()));
                 }
             }
         }
@@ -149,15 +145,14 @@ public final class Resolver {
                 .filter(c -> c.when().canHold(possible))
                 .map(c -> needed(opening, c))
                 .toList();
-        List<String> unanswered = new Coverage(opening.cases().stream().map(Opening.Case::when).toList())
-                .leftOpenBy(possible);
+        List<String> unanswered =
+                new Coverage(opening.cases().stream().map(Opening.Case::when).toList()).leftOpenBy(possible);
         return new OpeningInForce(Optional.of(opening), needed, unanswered, List.of());
     }
 
     private OpeningInForce.Needed needed(Opening opening, Opening.Case written) {
         List<LocalDate> starts = clocks.startsOf(written.clock());
-        Optional<LocalDate> latest =
-                starts.isEmpty() ? Optional.empty() : Optional.of(starts.get(starts.size() - 1));
+        Optional<LocalDate> latest = starts.isEmpty() ? Optional.empty() : Optional.of(starts.get(starts.size() - 1));
         Condition when = written.when();
         return new OpeningInForce.Needed(
                 latest.map(start -> clocks.day(written.from(), start)),

@@ -15,8 +15,8 @@ record Settled<R>(List<R> rules, boolean unclear) {
 
     static <R> Settled<R> of(List<R> rules, Function<R, Condition> when, Predicate<R> whenUnknown) {
         boolean conflict = rules.stream()
-                .anyMatch(one -> rules.stream()
-                        .anyMatch(other -> when.apply(one).excludes(when.apply(other))));
+                .anyMatch(
+                        one -> rules.stream().anyMatch(other -> when.apply(one).excludes(when.apply(other))));
         if (!conflict) {
             return new Settled<>(rules, false);
         }

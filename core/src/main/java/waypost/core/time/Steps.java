@@ -40,8 +40,9 @@ public record Steps<T>(List<Step<T>> steps) {
         steps = List.copyOf(steps);
         for (int i = 1; i < steps.size(); i++) {
             if (!steps.get(i - 1).from().isBefore(steps.get(i).from())) {
-                throw new IllegalArgumentException("steps: found " + steps.get(i).from() + " after "
-                        + steps.get(i - 1).from() + ", allowed: each later than the one before");
+                throw new IllegalArgumentException(
+                        "steps: found " + steps.get(i).from() + " after "
+                                + steps.get(i - 1).from() + ", allowed: each later than the one before");
             }
         }
     }

@@ -10,22 +10,22 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import waypost.core.body.Limb;
 import waypost.core.body.Side;
 import waypost.core.demand.BodyShare;
 import waypost.core.gate.Fixture;
-import waypost.core.measure.Reading;
-import waypost.core.measure.Readings;
-import waypost.core.body.Limb;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.AmountLimit;
 import waypost.core.limit.Limit;
 import waypost.core.limit.Quantity;
 import waypost.core.log.Evidence;
 import waypost.core.log.Hold;
+import waypost.core.measure.Reading;
+import waypost.core.measure.Readings;
 import waypost.core.protocol.Opening;
-import waypost.core.reason.VerdictKind;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
+import waypost.core.reason.VerdictKind;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.Moment;
 import waypost.core.time.Schedule;
@@ -110,7 +110,8 @@ class CourseTest {
 
     @Test
     void timelineNamesTheDatesOfRulesAndHolds() {
-        Hold hold = new Hold(Hold.Kind.FLARE, "flare", DAY_20, DAY_20.plusDays(3), Optional.of(DAY_20.plusDays(4)), "tester");
+        Hold hold = new Hold(
+                Hold.Kind.FLARE, "flare", DAY_20, DAY_20.plusDays(3), Optional.of(DAY_20.plusDays(4)), "tester");
 
         assertThat(course(List.of(), List.of(hold)).timeline())
                 .containsExactly(DAY_ZERO.plusDays(14), DAY_20, DAY_20.plusDays(4));

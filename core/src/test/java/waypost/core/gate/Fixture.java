@@ -17,6 +17,8 @@ import waypost.core.body.Motion;
 import waypost.core.body.Region;
 import waypost.core.body.Side;
 import waypost.core.body.Tissue;
+import waypost.core.criterion.Criterion;
+import waypost.core.criterion.CriterionHead;
 import waypost.core.demand.Chain;
 import waypost.core.demand.Count;
 import waypost.core.demand.Demand;
@@ -26,23 +28,21 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
+import waypost.core.limit.Allowed;
+import waypost.core.limit.Limit;
+import waypost.core.limit.RuleHead;
 import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
 import waypost.core.measure.Tool;
 import waypost.core.measure.Unit;
-import waypost.core.limit.Allowed;
-import waypost.core.criterion.Criterion;
-import waypost.core.criterion.CriterionHead;
-import waypost.core.limit.Limit;
 import waypost.core.protocol.FollowUp;
 import waypost.core.protocol.Opening;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
 import waypost.core.protocol.Rules;
 import waypost.core.protocol.Scope;
-import waypost.core.limit.RuleHead;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
 import waypost.core.question.Question;
@@ -204,12 +204,7 @@ public final class Fixture {
     }
 
     public Activity squat() {
-        return new Activity.Test(
-                ROLE.activity(),
-                "Squat",
-                "none",
-                List.of(role()),
-                "none");
+        return new Activity.Test(ROLE.activity(), "Squat", "none", List.of(role()), "none");
     }
 
     private Role role() {

@@ -41,10 +41,10 @@ import waypost.core.limit.MotionLimit;
 import waypost.core.limit.PostureLimit;
 import waypost.core.limit.Quantity;
 import waypost.core.limit.RuleHead;
-import waypost.core.reason.VerdictKind;
 import waypost.core.protocol.Opening;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
+import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
 import waypost.core.time.Moment;
 import waypost.core.time.Schedule;
@@ -215,8 +215,7 @@ class GatePropertiesTest {
                 : plain;
         return switch (random.nextInt(10)) {
             case 0 -> new MotionLimit(head, circumstance(random), steps(random, Arc.between(-25, random.nextInt(130))));
-            case 1 ->
-                amount(random, head, new Quantity.Against(circumstance(random)), pick(random, Loading.values()));
+            case 1 -> amount(random, head, new Quantity.Against(circumstance(random)), pick(random, Loading.values()));
             case 2 ->
                 amount(
                         random,

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import waypost.core.body.Arc;
+import waypost.core.body.Limb;
 import waypost.core.body.Mode;
 import waypost.core.body.Motion;
 import waypost.core.body.Tissue;
@@ -21,22 +22,21 @@ import waypost.core.demand.BodyShare;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Level;
 import waypost.core.demand.Loading;
+import waypost.core.demand.StrainKind;
 import waypost.core.demand.Support;
 import waypost.core.exercise.Reducible;
 import waypost.core.limit.Allowed;
-import waypost.core.limit.Circumstance;
-import waypost.core.body.Limb;
-import waypost.core.demand.StrainKind;
 import waypost.core.limit.AmountLimit;
+import waypost.core.limit.Circumstance;
 import waypost.core.limit.Limit;
 import waypost.core.limit.MotionLimit;
 import waypost.core.limit.Quantity;
 import waypost.core.limit.RuleHead;
 import waypost.core.question.Condition;
-import waypost.core.time.Schedule;
 import waypost.core.reason.Reason;
 import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
+import waypost.core.time.Schedule;
 
 /** Each kind of limit at its bound, one below, one above, and outside its window. */
 class LimitsTest {
@@ -112,9 +112,7 @@ class LimitsTest {
                 .on(10);
 
         assertThat(verdict.kind()).isEqualTo(VerdictKind.BARRED);
-        assertThat(verdict.reasons())
-                .extracting(r -> r.ruleId().orElseThrow())
-                .containsExactly("high", "low");
+        assertThat(verdict.reasons()).extracting(r -> r.ruleId().orElseThrow()).containsExactly("high", "low");
     }
 
     @Test
@@ -131,7 +129,8 @@ class LimitsTest {
     @ParameterizedTest
     @EnumSource(Level.class)
     void tissueMayBeWorkedUpToItsLevelAndIsNeverCut(Level asked) {
-        Verdict verdict = open().asking(new Demand.TissueLoad(Tissue.CRUCIATE_GRAFT, asked, Mode.ACTIVE, Optional.empty()))
+        Verdict verdict = open().asking(
+                        new Demand.TissueLoad(Tissue.CRUCIATE_GRAFT, asked, Mode.ACTIVE, Optional.empty()))
                 .reducible(downTo(0))
                 .limit(effort(Tissue.CRUCIATE_GRAFT, Set.of(), sixWeeks(Allowed.within(Level.LOW))))
                 .on(10);
@@ -142,8 +141,10 @@ class LimitsTest {
     @Test
     void tissueLimitLooksOnlyAtItsModes() {
         Limit<Level> noResisted = effort(Tissue.HAMSTRING, Set.of(Mode.RESISTED), sixWeeks(Allowed.nothing()));
-        Fixture resisted = open().asking(new Demand.TissueLoad(Tissue.HAMSTRING, Level.LOW, Mode.RESISTED, Optional.empty()));
-        Fixture active = open().asking(new Demand.TissueLoad(Tissue.HAMSTRING, Level.LOW, Mode.ACTIVE, Optional.empty()));
+        Fixture resisted =
+                open().asking(new Demand.TissueLoad(Tissue.HAMSTRING, Level.LOW, Mode.RESISTED, Optional.empty()));
+        Fixture active =
+                open().asking(new Demand.TissueLoad(Tissue.HAMSTRING, Level.LOW, Mode.ACTIVE, Optional.empty()));
 
         assertThat(resisted.limit(noResisted).on(10).kind()).isEqualTo(VerdictKind.BARRED);
         assertThat(active.limit(noResisted).on(10).kind()).isEqualTo(VerdictKind.OPEN);
@@ -153,10 +154,19 @@ class LimitsTest {
     @CsvSource({"49,OPEN", "50,OPEN", "51,OPEN_WITH_LIMIT", "400,OPEN_WITH_LIMIT"})
     void bearingIsCutToTheShareAllowed(double asked, VerdictKind kind) {
         Reducible byHand = new Reducible(
-                Optional.empty(), Optional.empty(), Optional.of(BodyShare.ofPercent(30)), Optional.empty(), Optional.empty(), Optional.empty(), Set.of());
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(BodyShare.ofPercent(30)),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Set.of());
         Verdict verdict = open().asking(new Demand.Bearing(Limb.LEG, BodyShare.ofPercent(asked), Support.ONE))
                 .reducible(byHand)
-                .limit(new AmountLimit<>(head("b"), new Quantity.Share(Limb.LEG, Optional.empty()), sixWeeks(Allowed.within(BodyShare.ofPercent(50)))))
+                .limit(new AmountLimit<>(
+                        head("b"),
+                        new Quantity.Share(Limb.LEG, Optional.empty()),
+                        sixWeeks(Allowed.within(BodyShare.ofPercent(50)))))
                 .on(10);
 
         assertThat(verdict.kind()).isEqualTo(kind);
@@ -166,10 +176,19 @@ class LimitsTest {
     @CsvSource({"29,BARRED", "30,OPEN_WITH_LIMIT"})
     void bearingIsNotCutBelowItsLeastUsefulShare(double allowed, VerdictKind kind) {
         Reducible byHand = new Reducible(
-                Optional.empty(), Optional.empty(), Optional.of(BodyShare.ofPercent(30)), Optional.empty(), Optional.empty(), Optional.empty(), Set.of());
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(BodyShare.ofPercent(30)),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Set.of());
         assertThat(open().asking(new Demand.Bearing(Limb.LEG, BodyShare.ofPercent(100), Support.ONE))
                         .reducible(byHand)
-                        .limit(new AmountLimit<>(head("b"), new Quantity.Share(Limb.LEG, Optional.empty()), sixWeeks(Allowed.within(BodyShare.ofPercent(allowed)))))
+                        .limit(new AmountLimit<>(
+                                head("b"),
+                                new Quantity.Share(Limb.LEG, Optional.empty()),
+                                sixWeeks(Allowed.within(BodyShare.ofPercent(allowed)))))
                         .on(10)
                         .kind())
                 .isEqualTo(kind);
@@ -179,10 +198,17 @@ class LimitsTest {
     @CsvSource({"NONE,OPEN", "OWN_WEIGHT,OPEN", "ADDED,OPEN_WITH_LIMIT"})
     void loadingIsLightenedToWhatIsAllowed(Loading asked, VerdictKind kind) {
         Reducible lighter = new Reducible(
-                Optional.empty(), Optional.of(Loading.NONE), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Set.of());
+                Optional.empty(),
+                Optional.of(Loading.NONE),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Set.of());
         Verdict verdict = open().asking(bend(60).lightenedTo(asked))
                 .reducible(lighter)
-                .limit(new AmountLimit<>(head("l"), new Quantity.Against(ANY_BEND), sixWeeks(Allowed.within(Loading.OWN_WEIGHT))))
+                .limit(new AmountLimit<>(
+                        head("l"), new Quantity.Against(ANY_BEND), sixWeeks(Allowed.within(Loading.OWN_WEIGHT))))
                 .on(10);
 
         assertThat(verdict.kind()).isEqualTo(kind);

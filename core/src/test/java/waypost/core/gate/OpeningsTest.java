@@ -21,10 +21,10 @@ import waypost.core.body.Degrees;
 import waypost.core.body.Motion;
 import waypost.core.log.Hold;
 import waypost.core.protocol.Opening;
-import waypost.core.reason.Reason;
-import waypost.core.reason.VerdictKind;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
+import waypost.core.reason.Reason;
+import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
 import waypost.core.time.Moment;
 
@@ -70,23 +70,15 @@ class OpeningsTest {
 
     @Test
     void isNotCoveredWhileAPossibleAnswerHasNoCaseAndAsks() {
-        Fixture onlyTendon = new Fixture()
-                .asking(bend(60))
-                .open(from(graftIs("tendon"), "day 0"));
+        Fixture onlyTendon = new Fixture().asking(bend(60)).open(from(graftIs("tendon"), "day 0"));
 
         assertThat(onlyTendon.on(20).reasons()).containsExactly(new Reason.NotCovered("Test knee 1", List.of("graft")));
     }
 
     @Test
     void needsItsPhaseAndItsMilestoneBesideTheDay() {
-        Opening.Case demanding =
-                new Opening.Case(
-                        Condition.ALWAYS,
-                        "",
-                        Moment.parse("day 0"),
-                        Optional.of("second"),
-                        List.of("bend"),
-                        Optional.empty());
+        Opening.Case demanding = new Opening.Case(
+                Condition.ALWAYS, "", Moment.parse("day 0"), Optional.of("second"), List.of("bend"), Optional.empty());
         Gate gate = new Fixture().asking(bend(60)).open(demanding).gate();
         Facts first = facts(20);
         Facts ready = new Facts(

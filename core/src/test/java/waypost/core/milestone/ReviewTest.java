@@ -15,14 +15,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import waypost.core.body.Mode;
 import waypost.core.body.Side;
+import waypost.core.criterion.Criterion;
+import waypost.core.criterion.CriterionHead;
+import waypost.core.log.Evidence;
 import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
 import waypost.core.measure.Unit;
-import waypost.core.criterion.Criterion;
-import waypost.core.criterion.CriterionHead;
-import waypost.core.log.Evidence;
 
 /** Each kind of criterion at the bound, beside it, missing, out of date and within the tool's error. */
 class ReviewTest {
@@ -31,13 +31,28 @@ class ReviewTest {
     private static final Measure PAIN = measure("pain", Unit.SCORE, Measure.Better.LOWER, 14, 10);
     private static final Measure EFFUSION = measure("effusion", Unit.EFFUSION_GRADE, Measure.Better.LOWER, 14, 4);
     private static final Measure GAIT = measure("gait", Unit.SEEN, Measure.Better.HIGHER, 14, 1);
-    private static final Criterion BEND = new Criterion.Reach(CriterionHead.of("bend", "b"), FLEXION, Mode.PASSIVE, FLEXION.amount(90));
+    private static final Criterion BEND =
+            new Criterion.Reach(CriterionHead.of("bend", "b"), FLEXION, Mode.PASSIVE, FLEXION.amount(90));
     private static final Criterion EQUAL =
             new Criterion.Deficit(CriterionHead.of("equal", "e"), EXTENSION, Mode.PASSIVE, EXTENSION.amount(0));
 
     private static Measure measure(String id, Unit unit, Measure.Better better, int validDays, double most) {
         return new Measure(
-                id, id, unit, Optional.empty(), Optional.empty(), 0, List.of(), validDays, true, better, 0, most, Optional.empty(), OptionalInt.empty(), "test");
+                id,
+                id,
+                unit,
+                Optional.empty(),
+                Optional.empty(),
+                0,
+                List.of(),
+                validDays,
+                true,
+                better,
+                0,
+                most,
+                Optional.empty(),
+                OptionalInt.empty(),
+                "test");
     }
 
     private static MilestoneState state(Criterion criterion, int day, Reading... readings) {
@@ -66,7 +81,14 @@ class ReviewTest {
     @Test
     void isMissingWithoutAReadingAndIgnoresCompensatedOnes() {
         Reading compensated = new Reading(
-                FLEXION.id(), Side.RIGHT, Mode.PASSIVE, FLEXION.amount(120), DAY_ZERO.plusDays(20), false, "tester", Optional.empty());
+                FLEXION.id(),
+                Side.RIGHT,
+                Mode.PASSIVE,
+                FLEXION.amount(120),
+                DAY_ZERO.plusDays(20),
+                false,
+                "tester",
+                Optional.empty());
 
         assertThat(state(BEND, 20)).isEqualTo(MilestoneState.MISSING);
         assertThat(state(BEND, 20, compensated)).isEqualTo(MilestoneState.MISSING);
@@ -127,7 +149,10 @@ class ReviewTest {
     @ParameterizedTest
     @CsvSource({"0,NOT_MET", "1,MET"})
     void observedIsSeenOrNot(double seen, MilestoneState state) {
-        assertThat(state(new Criterion.Observed(CriterionHead.of("o", "o"), GAIT), 20, active(GAIT, Side.RIGHT, seen, 20)))
+        assertThat(state(
+                        new Criterion.Observed(CriterionHead.of("o", "o"), GAIT),
+                        20,
+                        active(GAIT, Side.RIGHT, seen, 20)))
                 .isEqualTo(state);
     }
 

@@ -21,7 +21,6 @@ import waypost.core.limit.Allowed;
 import waypost.core.limit.AmountLimit;
 import waypost.core.limit.Provenance;
 import waypost.core.limit.Quantity;
-
 import waypost.core.question.Answers;
 import waypost.core.question.Question;
 

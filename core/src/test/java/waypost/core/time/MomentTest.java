@@ -66,8 +66,7 @@ class MomentTest {
                         new Schedule.Entry<>(Moment.parse("8 weeks"), "c")))
                 .on(Clocks.startingOn(DAY_ZERO), DAY_ZERO);
 
-        Steps.Current<String> waiting =
-                steps.on(new CourseDay(42), Set.of()).orElseThrow();
+        Steps.Current<String> waiting = steps.on(new CourseDay(42), Set.of()).orElseThrow();
         assertThat(waiting.value()).isEqualTo("a");
         assertThat(waiting.until()).contains(new CourseDay(56));
         assertThat(waiting.orOnceMet()).containsExactly("cleared");

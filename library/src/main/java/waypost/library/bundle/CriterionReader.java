@@ -25,28 +25,43 @@ final class CriterionReader {
 
     CriterionReader(Map<String, Measure> measures) {
         this.measures = measures;
-        kinds.put("reach", e -> new Criterion.Reach(head(e), measure(e, "reach"), mode(e), amount(e, "reach", "bound")));
-        kinds.put("no-further", e -> new Criterion.NoFurther(
-                head(e), measure(e, "no-further"), mode(e), amount(e, "no-further", "bound")));
-        kinds.put("deficit", e -> new Criterion.Deficit(
-                head(e), measure(e, "deficit"), mode(e), amount(e, "deficit", "most")));
-        kinds.put("symmetry", e -> new Criterion.SymmetryAtLeast(
-                head(e), measure(e, "symmetry"), mode(e), number(e, "percent")));
-        kinds.put("ratio", e -> new Criterion.RatioBetween(
-                head(e), measure(e, "ratio"), measure(e, "to"), mode(e), number(e, "least"), number(e, "most")));
+        kinds.put(
+                "reach", e -> new Criterion.Reach(head(e), measure(e, "reach"), mode(e), amount(e, "reach", "bound")));
+        kinds.put(
+                "no-further",
+                e -> new Criterion.NoFurther(
+                        head(e), measure(e, "no-further"), mode(e), amount(e, "no-further", "bound")));
+        kinds.put(
+                "deficit",
+                e -> new Criterion.Deficit(head(e), measure(e, "deficit"), mode(e), amount(e, "deficit", "most")));
+        kinds.put(
+                "symmetry",
+                e -> new Criterion.SymmetryAtLeast(head(e), measure(e, "symmetry"), mode(e), number(e, "percent")));
+        kinds.put(
+                "ratio",
+                e -> new Criterion.RatioBetween(
+                        head(e),
+                        measure(e, "ratio"),
+                        measure(e, "to"),
+                        mode(e),
+                        number(e, "least"),
+                        number(e, "most")));
         kinds.put("observed", e -> new Criterion.Observed(head(e), measure(e, "observed")));
         kinds.put("clearance", e -> attested(e, "clearance", Criterion.Attested.Kind.CLEARANCE));
         kinds.put("taught-back", e -> attested(e, "taught-back", Criterion.Attested.Kind.TAUGHT_BACK));
         kinds.put("imaging", e -> attested(e, "imaging", Criterion.Attested.Kind.IMAGING_SEEN));
-        kinds.put("tolerated", e -> new Criterion.Tolerated(
-                head(e), Set.copyOf(e.list("tolerated", Entry::text)), e.at("sessions").as(Integer::parseInt)));
+        kinds.put(
+                "tolerated",
+                e -> new Criterion.Tolerated(
+                        head(e),
+                        Set.copyOf(e.list("tolerated", Entry::text)),
+                        e.at("sessions").as(Integer::parseInt)));
         kinds.put("any-of", e -> several(e, "any-of", Criterion.Several.Wanted.ANY));
         kinds.put("all-of", e -> several(e, "all-of", Criterion.Several.Wanted.ALL));
     }
 
     Criterion criterion(Entry entry) {
-        String kind = entry.onlyOneOf(kinds.keySet());
-        Criterion criterion = kinds.get(kind).apply(entry);
+        Criterion criterion = entry.byKind(kinds);
         read.add(criterion);
         return criterion;
     }
@@ -72,8 +87,8 @@ final class CriterionReader {
         return read.stream()
                 .filter(c -> c.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(Suggestion.oneOf(
-                        id, read.stream().map(Criterion::id).toList())));
+                .orElseThrow(() -> new IllegalArgumentException(
+                        Suggestion.oneOf(id, read.stream().map(Criterion::id).toList())));
     }
 
     private static Mode mode(Entry entry) {

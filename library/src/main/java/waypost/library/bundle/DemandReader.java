@@ -45,8 +45,7 @@ final class DemandReader {
     private DemandReader() {}
 
     static Demand demand(Entry entry) {
-        String kind = entry.onlyOneOf(KINDS.keySet());
-        return KINDS.get(kind).apply(entry);
+        return entry.byKind(KINDS);
     }
 
     private static Limb limb(Entry entry) {

@@ -23,19 +23,27 @@ final class DutyReader {
     DutyReader(ConditionReader conditions, List<Criterion> criteria) {
         this.conditions = conditions;
         this.criteria = criteria.stream().map(Criterion::id).toList();
-        kinds.put("wear", e -> new Duty.Wear(
-                head(e), e.text("wear"), LimitReader.steps(e, setting -> setting), whenUnknown(e)));
-        kinds.put("practise", e -> new Duty.Practise(
-                head(e), e.text("practise"), LimitReader.steps(e, Frequency::parse), e.text("otherwise")));
-        kinds.put("begin", e -> new Duty.Begin(
-                head(e), Set.copyOf(e.list("begin", Entry::text)), by(e), e.text("otherwise")));
-        kinds.put("reach", e -> new Duty.Reach(
-                head(e), e.at("reach").as(id -> OpeningReader.known(id, this.criteria)), by(e), e.text("otherwise")));
+        kinds.put(
+                "wear",
+                e -> new Duty.Wear(head(e), e.text("wear"), LimitReader.steps(e, setting -> setting), whenUnknown(e)));
+        kinds.put(
+                "practise",
+                e -> new Duty.Practise(
+                        head(e), e.text("practise"), LimitReader.steps(e, Frequency::parse), e.text("otherwise")));
+        kinds.put(
+                "begin",
+                e -> new Duty.Begin(head(e), Set.copyOf(e.list("begin", Entry::text)), by(e), e.text("otherwise")));
+        kinds.put(
+                "reach",
+                e -> new Duty.Reach(
+                        head(e),
+                        e.at("reach").as(id -> OpeningReader.known(id, this.criteria)),
+                        by(e),
+                        e.text("otherwise")));
     }
 
     Duty duty(Entry entry) {
-        String kind = entry.onlyOneOf(kinds.keySet());
-        return kinds.get(kind).apply(entry);
+        return entry.byKind(kinds);
     }
 
     SetUp setUp(Entry entry) {

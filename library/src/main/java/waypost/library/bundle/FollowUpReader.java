@@ -39,7 +39,8 @@ record FollowUpReader(Map<String, Measure> measures) {
         return entry.list(
                 key,
                 stretch -> new FollowUp.Stretch(
-                        stretch.at("from").as(Moment::parse), stretch.at("often").as(Frequency::parse)));
+                        stretch.at("from").as(Moment::parse),
+                        stretch.at("often").as(Frequency::parse)));
     }
 
     private String measure(Entry entry) {

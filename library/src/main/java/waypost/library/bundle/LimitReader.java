@@ -44,32 +44,44 @@ final class LimitReader {
     LimitReader(ConditionReader conditions) {
         this.conditions = conditions;
         kinds.put("motion", this::motion);
-        kinds.put("together", e -> new CombinedLimit(
-                head(e), CircumstanceReader.components(e, "together"), steps(e, LimitReader::noBound)));
-        kinds.put("loading", e -> amount(
-                e, new Quantity.Against(CircumstanceReader.circumstance(e, "loading")), bound(Loading.class)));
-        kinds.put("end-force", e -> amount(
-                e, new Quantity.EndForce(CircumstanceReader.circumstance(e, "end-force")), bound(EndRange.class)));
+        kinds.put(
+                "together",
+                e -> new CombinedLimit(
+                        head(e), CircumstanceReader.components(e, "together"), steps(e, LimitReader::noBound)));
+        kinds.put(
+                "loading",
+                e -> amount(
+                        e, new Quantity.Against(CircumstanceReader.circumstance(e, "loading")), bound(Loading.class)));
+        kinds.put(
+                "end-force",
+                e -> amount(
+                        e,
+                        new Quantity.EndForce(CircumstanceReader.circumstance(e, "end-force")),
+                        bound(EndRange.class)));
         kinds.put("tissue", e -> amount(e, effort(e), bound(Level.class)));
-        kinds.put("bearing", e -> amount(
-                e,
-                new Quantity.Share(Word.at(e, "bearing", Limb.class), Word.maybe(e, "support", Support.class)),
-                BodyShare::parse));
+        kinds.put(
+                "bearing",
+                e -> amount(
+                        e,
+                        new Quantity.Share(Word.at(e, "bearing", Limb.class), Word.maybe(e, "support", Support.class)),
+                        BodyShare::parse));
         kinds.put("strain", e -> amount(e, straining(e), bound(Level.class)));
         kinds.put("held", this::held);
-        kinds.put("lever", e -> amount(
-                e, new Quantity.Reach(Word.at(e, "lever", Limb.class)), bound(LeverLength.class)));
+        kinds.put(
+                "lever", e -> amount(e, new Quantity.Reach(Word.at(e, "lever", Limb.class)), bound(LeverLength.class)));
         kinds.put("height", e -> amount(e, new Quantity.HandHeight(), bound(ArmHeight.class)));
         kinds.put("contacts", e -> amount(e, new Quantity.Contacts(), Count::parse));
-        kinds.put("posture", e -> new PostureLimit(
-                head(e), Word.all(e, "posture", Posture.class), steps(e, LimitReader::noBound)));
-        kinds.put("activities", e -> new ActivityLimit(
-                head(e), Set.copyOf(e.list("activities", Entry::text)), steps(e, LimitReader::noBound)));
+        kinds.put(
+                "posture",
+                e -> new PostureLimit(head(e), Word.all(e, "posture", Posture.class), steps(e, LimitReader::noBound)));
+        kinds.put(
+                "activities",
+                e -> new ActivityLimit(
+                        head(e), Set.copyOf(e.list("activities", Entry::text)), steps(e, LimitReader::noBound)));
     }
 
     Limit<?> limit(Entry entry) {
-        String kind = entry.onlyOneOf(kinds.keySet());
-        return kinds.get(kind).apply(entry);
+        return entry.byKind(kinds);
     }
 
     private MotionLimit motion(Entry entry) {
@@ -112,8 +124,7 @@ final class LimitReader {
 
     private Limit<?> held(Entry entry) {
         LoadUnit unit = entry.at("unit").as(LimitReader::unit);
-        return amount(
-                entry, new Quantity.Holding(Word.at(entry, "held", Limb.class), unit), text -> load(unit, text));
+        return amount(entry, new Quantity.Holding(Word.at(entry, "held", Limb.class), unit), text -> load(unit, text));
     }
 
     static Load load(LoadUnit unit, String text) {

@@ -37,8 +37,7 @@ record MeasureReader(Map<String, Measure> measures) {
                 entry.at("least").as(Double::parseDouble),
                 entry.at("most").as(Double::parseDouble),
                 entry.find("norm")
-                        .map(norm -> new Measure.Norm(
-                                norm.at("value").as(Double::parseDouble), norm.text("source"))),
+                        .map(norm -> new Measure.Norm(norm.at("value").as(Double::parseDouble), norm.text("source"))),
                 every.map(OptionalInt::of).orElseGet(OptionalInt::empty),
                 entry.text("source"));
     }

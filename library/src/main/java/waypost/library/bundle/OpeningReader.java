@@ -1,8 +1,8 @@
 package waypost.library.bundle;
 
 import java.util.List;
-import waypost.core.exercise.RoleKey;
 import waypost.core.criterion.Criterion;
+import waypost.core.exercise.RoleKey;
 import waypost.core.protocol.Opening;
 import waypost.core.protocol.Phase;
 import waypost.core.time.Moment;

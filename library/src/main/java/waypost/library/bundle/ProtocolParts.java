@@ -83,13 +83,14 @@ final class ProtocolParts {
                 "limit " + limit.head().id(),
                 limit.schedule().entries().stream().flatMap(step -> step.needs().stream()),
                 criterionIds));
-        limits.forEach(limit -> references.check(
-                "limit " + limit.head().id(), limit.head().exempt().stream(), activities.keySet()));
+        limits.forEach(limit ->
+                references.check("limit " + limit.head().id(), limit.head().exempt().stream(), activities.keySet()));
         references.check("clock", clocksNamed(), clocks());
         references.check("set-ups", setUps.stream().flatMap(s -> s.activities().stream()), activities.keySet());
         references.check("duties", duties.stream().flatMap(ProtocolParts::activities), activities.keySet());
         references.once("limit", limits.stream().map(l -> l.head().id()).toList());
-        references.once("opening", openings.stream().map(o -> o.role().toString()).toList());
+        references.once(
+                "opening", openings.stream().map(o -> o.role().toString()).toList());
         references.once("question", questions.stream().map(Question::id).toList());
         references.once("milestone", criterionIds);
         references.once("phase", phases.stream().map(Phase::id).toList());
@@ -130,6 +131,8 @@ final class ProtocolParts {
                 phases,
                 criteria,
                 new Rules(limits, openings, duties, setUps, holds),
-                top.find("follow-up").map(new FollowUpReader(measures)::followUp).orElse(FollowUp.NONE));
+                top.find("follow-up")
+                        .map(new FollowUpReader(measures)::followUp)
+                        .orElse(FollowUp.NONE));
     }
 }

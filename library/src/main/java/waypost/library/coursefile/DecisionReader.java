@@ -63,7 +63,7 @@ final class DecisionReader {
     }
 
     private Change change(Entry entry) {
-        return kinds.get(entry.onlyOneOf(kinds.keySet())).apply(entry);
+        return entry.byKind(kinds);
     }
 
     private static <T> Change newValue(Entry entry, Limit<T> limit) {
@@ -91,8 +91,10 @@ final class DecisionReader {
     }
 
     private String duty(String id) {
-        List<String> known =
-                protocol.duties().stream().map(Duty::head).map(head -> head.id()).toList();
+        List<String> known = protocol.duties().stream()
+                .map(Duty::head)
+                .map(head -> head.id())
+                .toList();
         if (!known.contains(id)) {
             throw new IllegalArgumentException(Suggestion.oneOf(id, known));
         }

@@ -1,12 +1,13 @@
 package waypost.library.text;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import org.snakeyaml.engine.v2.exceptions.Mark;
 import org.snakeyaml.engine.v2.nodes.MappingNode;
 import org.snakeyaml.engine.v2.nodes.Node;
 import org.snakeyaml.engine.v2.nodes.NodeTuple;
@@ -42,14 +43,15 @@ public final class Entry {
         return find(key).isPresent();
     }
 
-    /** The one of these keys that is there; none or several are refused. */
-    public String onlyOneOf(Collection<String> keys) {
-        List<String> found = keys.stream().filter(this::has).toList();
+    /** Reads this by the reader of the one key that is there; none or several of them are refused. */
+    public <T> T byKind(Map<String, Function<Entry, T>> kinds) {
+        List<String> found = kinds.keySet().stream().filter(this::has).toList();
         if (found.size() != 1) {
             throw refused("found " + (found.isEmpty() ? "none" : String.join(" and ", found))
-                    + ", allowed: exactly one of " + String.join(", ", keys));
+                    + ", allowed: exactly one of " + String.join(", ", kinds.keySet()));
         }
-        return found.get(0);
+        Function<Entry, T> reader = Objects.requireNonNull(kinds.get(found.get(0)));
+        return reader.apply(this);
     }
 
     /** The entry under {@code key}, if it is there. */
@@ -166,6 +168,11 @@ public final class Entry {
             return Optional.of(new Entry(document, sequence.getValue().get(index), path + "[" + index + "]"));
         }
         return find(step);
+    }
+
+    /** The line on which this stands, from 1. */
+    public int line() {
+        return node.getStartMark().map(Mark::getLine).orElse(0) + 1;
     }
 
     /** Notes a problem at this place. */

@@ -49,6 +49,7 @@ public record DutyWords(Words words) implements DutyStatus.Visitor<String> {
     @Override
     public String heldTooLong(DutyStatus.HeldTooLong status) {
         return "On hold since " + Dates.say(status.hold().from()) + ", longer than "
-                + status.rule().longestDays().orElse(0) + " days: " + status.rule().otherwise() + ".";
+                + status.rule().longestDays().orElse(0) + " days: "
+                + status.rule().otherwise() + ".";
     }
 }

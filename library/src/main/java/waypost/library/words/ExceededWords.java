@@ -32,14 +32,15 @@ record ExceededWords(Reason.Exceeded<?> reason) implements Limit.Visitor<String>
         Arc asked = movement.arc();
         String during = limit.circumstance().during().isEmpty()
                 ? ""
-                : " With " + limit.circumstance().during().stream()
-                        .map(Terms::zone)
-                        .collect(Collectors.joining(" and "))
+                : " With "
+                        + limit.circumstance().during().stream()
+                                .map(Terms::zone)
+                                .collect(Collectors.joining(" and "))
                         + ".";
         return bound(Arc.class)
                         .map(allowed -> reason.reducible() ? cut(allowed, asked) : beyond(allowed, asked))
-                        .orElseGet(() ->
-                                "No " + Terms.working(movement) + " like this; " + Terms.arc(asked) + " asked.")
+                        .orElseGet(
+                                () -> "No " + Terms.working(movement) + " like this; " + Terms.arc(asked) + " asked.")
                 + during;
     }
 

@@ -30,9 +30,7 @@ public record MilestoneWords(Dates dates) {
     /** The state's word, as this kind of criterion has it: what nobody has to measure is not "not measured". */
     public static String state(Milestone milestone) {
         boolean missing = milestone.state() == MilestoneState.MISSING;
-        return missing && milestone.criterion().measures().findAny().isEmpty()
-                ? "not yet"
-                : state(milestone.state());
+        return missing && milestone.criterion().measures().findAny().isEmpty() ? "not yet" : state(milestone.state());
     }
 
     /** One sentence on where it stands and what would change it. */
@@ -104,7 +102,8 @@ public record MilestoneWords(Dates dates) {
                 case MET, NOT_MET -> found.get() + on() + ".";
                 case PENDING ->
                     found.get() + on() + ", met by less than the tool's error of "
-                            + Plain.number(criterion.measure()
+                            + Plain.number(criterion
+                                    .measure()
                                     .errorOf(milestone.evidence().get(0)))
                             + criterion.measure().unit().suffix() + ": measure again on another day.";
                 case OUT_OF_DATE ->
@@ -164,7 +163,8 @@ public record MilestoneWords(Dates dates) {
                 default ->
                     switch (criterion.kind()) {
                         case CLEARANCE -> "Needs the word of the " + criterion.by() + ": ask for it.";
-                        case TAUGHT_BACK -> "The patient has yet to say it and show it, before the " + criterion.by() + ".";
+                        case TAUGHT_BACK ->
+                            "The patient has yet to say it and show it, before the " + criterion.by() + ".";
                         case IMAGING_SEEN -> "Needs an image seen by the " + criterion.by() + ".";
                     };
             };

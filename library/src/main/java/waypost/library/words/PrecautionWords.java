@@ -66,7 +66,9 @@ public record PrecautionWords(Allowed<?> allowed) implements Limit.Visitor<Strin
         Quantity<T> quantity = limit.quantity();
         @SuppressWarnings("unchecked") // the precaution carries this limit's own bound
         Allowed<T> own = (Allowed<T>) allowed;
-        return own.most().map(most -> "at most " + AmountWords.brief(quantity, most)).orElse("none");
+        return own.most()
+                .map(most -> "at most " + AmountWords.brief(quantity, most))
+                .orElse("none");
     }
 
     @Override

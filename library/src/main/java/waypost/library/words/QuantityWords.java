@@ -67,7 +67,8 @@ enum QuantityWords implements Quantity.Visitor<String> {
             return Terms.joint(circumstance.motions().iterator().next()) + " movement";
         }
         var motion = circumstance.motions().iterator().next();
-        return circumstance.working()
+        return circumstance
+                .working()
                 .map(working -> Terms.joint(motion) + " " + motion.name(working))
                 .orElseGet(() -> Terms.bend(motion));
     }

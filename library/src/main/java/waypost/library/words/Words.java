@@ -65,7 +65,8 @@ public final class Words implements Reason.Visitor<Said> {
         HoldRule.ReEntry entry = reason.rule().reEntry().orElseThrow();
         return new Said(
                 "Begin again at " + entry.percent() + " % of the last dose: on hold until "
-                        + Dates.say(reason.until().minusDays(entry.days())) + " (" + reason.hold().why() + ").",
+                        + Dates.say(reason.until().minusDays(entry.days())) + " ("
+                        + reason.hold().why() + ").",
                 "Until " + Dates.say(reason.until()) + ".",
                 "Hold placed by " + reason.hold().by());
     }
@@ -160,7 +161,8 @@ public final class Words implements Reason.Visitor<Said> {
     public String source(Provenance rule) {
         String because = rule.because().stream().map(this::because).collect(Collectors.joining("; "));
         String surgeon = rule.surgeonOnly() ? " Surgeon only." : "";
-        return rule.title() + " · " + authority(rule.authority()) + (because.isEmpty() ? "" : " · " + because) + "." + surgeon;
+        return rule.title() + " · " + authority(rule.authority()) + (because.isEmpty() ? "" : " · " + because) + "."
+                + surgeon;
     }
 
     private static String authority(Authority authority) {

@@ -31,9 +31,16 @@ class BundleTest {
         Bundle bundle = ShippedLibrary.read();
 
         assertThat(bundle.activities().stream().filter(Activity.Exercise.class::isInstance))
-                .hasSizeGreaterThanOrEqualTo(30);
-        assertThat(bundle.ladders()).hasSizeGreaterThanOrEqualTo(6);
-        assertThat(bundle.protocols()).extracting(p -> p.review()).containsExactly("unreviewed");
+                .hasSizeGreaterThanOrEqualTo(100);
+        assertThat(bundle.ladders()).hasSizeGreaterThanOrEqualTo(25);
+        assertThat(bundle.protocols())
+                .extracting(p -> p.id())
+                .containsExactly(
+                        "hand.flexor-tendon-zone-2",
+                        "hip.replacement",
+                        "knee.ligament-reconstruction",
+                        "shoulder.cuff-repair");
+        assertThat(bundle.protocols()).extracting(p -> p.review()).containsOnly("unreviewed");
         assertThat(bundle.hash()).hasSize(64).isEqualTo(ShippedLibrary.read().hash());
     }
 
@@ -85,11 +92,12 @@ class BundleTest {
                 .asString()
                 .contains("found 'quad-sett/operated'")
                 .endsWith("Maybe 'quad-set/operated'");
-        assertThat(problemsAfter(PROTOCOL, "when: [graft is hamstring]", "when: [graft is hamstrings]"))
+        assertThat(problemsAfter(
+                        PROTOCOL, "when: [graft is hamstring]\n    loading", "when: [graft is hamstrings]\n    loading"))
                 .singleElement()
                 .asString()
                 .contains("graft: found 'hamstrings', allowed: patellar-tendon, quadriceps-tendon, hamstring, donor");
-        assertThat(problemsAfter(PROTOCOL, "reach: extension-equal", "reach: extension-equals"))
+        assertThat(problemsAfter(PROTOCOL, "reach: extension-equal\n", "reach: extension-equals\n"))
                 .singleElement()
                 .asString()
                 .endsWith("Maybe 'extension-equal'");

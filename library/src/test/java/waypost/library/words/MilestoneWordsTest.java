@@ -106,7 +106,8 @@ class MilestoneWordsTest {
                         "Open-chain straightening in a growing arc: 90° to 10° only",
                         "Bend on one leg: at most 60° of flexion",
                         "Impact: none",
-                        "Twisting on the planted leg: at most low");
+                        "Twisting on the planted leg: at most low",
+                        "Ground contacts: none");
     }
 
     /** The strictest rule wins: what a stricter one on the same thing covers is not repeated. */

@@ -1,0 +1,27 @@
+package waypost.library.lint;
+
+import java.util.Locale;
+
+/** What lint looks for. */
+public enum Check {
+    PHASE_ORDER,
+    OPEN_WHILE_BARRED,
+    NEEDS_UNSAFE_TEST,
+    NO_END,
+    CHANGES_NOTHING,
+    NEVER_OPENS,
+    NOT_MEASURED,
+    NO_OPENING,
+    BARE_FIRST_WEEK,
+    NO_RISE,
+    NOTHING_FOR_UNKNOWN,
+    DEFAULT_NOT_STRICTEST,
+    DUTY_AGAINST_LIMIT,
+    EQUAL_DEMANDS,
+    CUE_TWICE;
+
+    /** As it is printed: "open-while-barred". */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

@@ -1,0 +1,83 @@
+package waypost.library.lint;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import waypost.core.demand.Demand;
+import waypost.core.exercise.Activity;
+import waypost.core.measure.Plain;
+import waypost.library.bundle.Bundle;
+import waypost.library.bundle.Word;
+
+/** Rungs that ask no more than the rung below, exercises with equal demands, and cues used twice. */
+record ExerciseChecks(Bundle bundle, Places places) {
+
+    Stream<Finding> findings() {
+        return Stream.of(rungs(), equals(), cues()).flatMap(found -> found);
+    }
+
+    private List<Activity.Exercise> exercises() {
+        return bundle.activities().stream()
+                .filter(Activity.Exercise.class::isInstance)
+                .map(Activity.Exercise.class::cast)
+                .toList();
+    }
+
+    private Stream<Finding> rungs() {
+        Map<String, Activity.Exercise> below = new HashMap<>();
+        List<Finding> found = new ArrayList<>();
+        for (Activity.Exercise rung : exercises()) {
+            Activity.Exercise lower = below.put(rung.ladder(), rung);
+            if (lower != null && rung.rises().of(rung) <= rung.rises().of(lower)) {
+                found.add(places.activity(
+                        Check.NO_RISE,
+                        rung.id(),
+                        "it names " + Word.of(rung.rises()) + " as what got harder, and asks "
+                                + Plain.number(rung.rises().of(rung)) + " of it where " + lower.id() + " asks "
+                                + Plain.number(rung.rises().of(lower)),
+                        "Name what got harder, ask more of it, or move the rung"));
+            }
+        }
+        return found.stream();
+    }
+
+    private Stream<Finding> equals() {
+        Map<Set<List<Demand>>, String> seen = new HashMap<>();
+        List<Finding> found = new ArrayList<>();
+        for (Activity.Exercise exercise : exercises()) {
+            Set<List<Demand>> demands = new HashSet<>();
+            exercise.roles().forEach(role -> demands.add(role.demands()));
+            String earlier = seen.putIfAbsent(demands, exercise.id());
+            if (earlier != null) {
+                found.add(places.activity(
+                        Check.EQUAL_DEMANDS,
+                        exercise.id(),
+                        "it asks just what " + earlier + " asks",
+                        "Say what is different in what they ask, or keep one of them"));
+            }
+        }
+        return found.stream();
+    }
+
+    private Stream<Finding> cues() {
+        Map<String, String> seen = new HashMap<>();
+        List<Finding> found = new ArrayList<>();
+        for (Activity.Exercise exercise : exercises()) {
+            for (String cue : exercise.teaching().cues()) {
+                String earlier = seen.putIfAbsent(cue, exercise.id());
+                if (earlier != null) {
+                    found.add(places.activity(
+                            Check.CUE_TWICE,
+                            exercise.id(),
+                            "its cue \"" + cue + "\" is also that of " + earlier,
+                            "Find words of its own"));
+                }
+            }
+        }
+        return found.stream();
+    }
+}

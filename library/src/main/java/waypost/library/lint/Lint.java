@@ -1,0 +1,34 @@
+package waypost.library.lint;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import waypost.core.protocol.Protocol;
+import waypost.library.bundle.Bundle;
+
+/** Looks through a library for everything in {@link Check}. */
+public final class Lint {
+
+    private Lint() {}
+
+    /** Every finding, by file and line. */
+    public static List<Finding> of(Bundle bundle) {
+        Places places = Places.of(bundle);
+        Stream<Finding> protocols = bundle.protocols().stream().flatMap(protocol -> of(protocol, bundle, places));
+        Stream<Finding> exercises = new ExerciseChecks(bundle, places).findings();
+        return Stream.concat(protocols, exercises)
+                .distinct()
+                .sorted(Comparator.comparing(Finding::file).thenComparing(Finding::line))
+                .toList();
+    }
+
+    private static Stream<Finding> of(Protocol protocol, Bundle bundle, Places places) {
+        return Stream.of(
+                        new PhaseChecks(protocol, places).findings(),
+                        new LimitChecks(protocol, places).findings(),
+                        new QuestionChecks(protocol, bundle, places).findings(),
+                        new OpeningChecks(protocol, bundle, places).findings(),
+                        new MilestoneChecks(protocol, bundle, places).findings())
+                .flatMap(findings -> findings);
+    }
+}

@@ -1,0 +1,158 @@
+package waypost.library.lint;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Role;
+import waypost.core.exercise.RoleKey;
+import waypost.core.limit.Limit;
+import waypost.core.protocol.Duty;
+import waypost.core.protocol.Opening;
+import waypost.core.protocol.Protocol;
+import waypost.core.protocol.Rules;
+import waypost.core.question.Answers;
+import waypost.core.question.Condition;
+import waypost.core.reason.Reason;
+import waypost.core.reason.VerdictKind;
+import waypost.core.time.CourseDay;
+import waypost.core.time.Moment;
+import waypost.library.bundle.Bundle;
+
+/** Openings against limits, rungs that never open, covered rungs without an opening, duties against limits. */
+record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
+
+    Stream<Finding> findings() {
+        return Stream.of(contradicted(), never(), withoutOpening(), duties()).flatMap(found -> found);
+    }
+
+    private Stream<Finding> contradicted() {
+        return protocol.openings().stream()
+                .flatMap(opening -> opening.cases().stream()
+                        .filter(written -> written.clock().isEmpty())
+                        .flatMap(written -> contradiction(opening, written).stream()));
+    }
+
+    /** On its first day, with everything else in order, a case must not be barred by a rule that always goes with it. */
+    private Optional<Finding> contradiction(Opening opening, Opening.Case written) {
+        Protocol alone = with(protocol.limits().stream()
+                .filter(limit -> goesWith(limit.head().when(), written.when()))
+                .toList());
+        NormalHealing healing = NormalHealing.of(alone, AnswerSets.making(written.when()), bundle);
+        CourseDay day = latest(written);
+        return healing.verdict(opening.role(), day).reasons().stream()
+                .filter(reason -> reason.kind() == VerdictKind.BARRED)
+                .findFirst()
+                .map(reason -> places.rule(
+                        Check.OPEN_WHILE_BARRED,
+                        protocol.id(),
+                        opening.role().toString(),
+                        "opens on " + day + " while " + reason.ruleId().orElse("a limit") + " bars it"
+                                + until(reason),
+                        "Open it when the limit lets it, or lower what it asks"));
+    }
+
+    private static String until(Reason reason) {
+        return reason.changesOn().map(day -> " until " + day).orElse("");
+    }
+
+    private CourseDay latest(Opening.Case written) {
+        CourseDay from = day(written.from());
+        return written.phase()
+                .map(phase -> day(protocol.phase(phase).expected()))
+                .filter(from::isBefore)
+                .orElse(from);
+    }
+
+    private static CourseDay day(Moment moment) {
+        return moment.from(LocalDate.of(2031, 2, 10));
+    }
+
+    /** Whether a rule under {@code rule} holds whenever {@code under} does. */
+    private static boolean goesWith(Condition rule, Condition under) {
+        return rule.oneOf().entrySet().stream().allMatch(e -> {
+            Set<String> values = under.oneOf().get(e.getKey());
+            return values != null && e.getValue().containsAll(values);
+        });
+    }
+
+    private Protocol with(List<Limit<?>> limits) {
+        Rules rules = protocol.rules();
+        return new Protocol(
+                protocol.id(),
+                protocol.title(),
+                protocol.version(),
+                protocol.clock(),
+                protocol.source(),
+                protocol.review(),
+                protocol.scope(),
+                protocol.questions(),
+                protocol.phases(),
+                protocol.criteria(),
+                new Rules(limits, rules.openings(), rules.duties(), rules.setUps(), rules.holds()),
+                protocol.followUp());
+    }
+
+    private Stream<Finding> never() {
+        Set<RoleKey> left = protocol.openings().stream().map(Opening::role).collect(Collectors.toSet());
+        for (Answers answers : AnswerSets.full(protocol)) {
+            if (left.isEmpty()) {
+                break;
+            }
+            NormalHealing healing = NormalHealing.of(protocol, answers, bundle);
+            left.removeIf(role -> healing.firstOpen(role).isPresent());
+        }
+        return left.stream()
+                .map(role -> places.rule(
+                        Check.NEVER_OPENS,
+                        protocol.id(),
+                        role.toString(),
+                        "it opens under no answers, even if all goes to plan",
+                        "Look at which limit keeps it closed, or leave it out"));
+    }
+
+    private Stream<Finding> withoutOpening() {
+        Set<RoleKey> opened = protocol.openings().stream().map(Opening::role).collect(Collectors.toSet());
+        return bundle.activities().stream()
+                .filter(activity -> activity instanceof Activity.Exercise exercise
+                        && protocol.scope().ladders().contains(exercise.ladder()))
+                .flatMap(activity -> activity.roles().stream())
+                .map(Role::key)
+                .filter(role -> !opened.contains(role)
+                        && !protocol.scope().leftOut().contains(role.toString()))
+                .map(role -> places.rule(
+                        Check.NO_OPENING,
+                        protocol.id(),
+                        protocol.id(),
+                        "it covers the ladder of " + role + ", which has no opening",
+                        "Say when it opens, or name it under left-out"));
+    }
+
+    private Stream<Finding> duties() {
+        return protocol.duties().stream().flatMap(duty -> against(duty).stream());
+    }
+
+    /** Something to be practised must be open from the day on which it is due. */
+    private Optional<Finding> against(Duty duty) {
+        if (!(duty instanceof Duty.Practise practise) || !duty.head().clock().isEmpty()) {
+            return Optional.empty();
+        }
+        NormalHealing healing =
+                NormalHealing.of(protocol, AnswerSets.making(duty.head().when()), bundle);
+        CourseDay from = day(practise.schedule().entries().get(0).from());
+        boolean open = bundle.findActivity(practise.activity()).stream()
+                .flatMap(activity -> activity.roles().stream())
+                .anyMatch(role -> healing.verdict(role.key(), from).kind().isOpen());
+        return open
+                ? Optional.empty()
+                : Optional.of(places.rule(
+                        Check.DUTY_AGAINST_LIMIT,
+                        protocol.id(),
+                        duty.head().id(),
+                        "it asks for " + practise.activity() + " from " + from + ", when that is closed",
+                        "Let the duty begin when it opens"));
+    }
+}
