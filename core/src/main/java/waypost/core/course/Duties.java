@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import waypost.core.limit.Allowed;
+import waypost.core.milestone.Milestone;
+import waypost.core.milestone.MilestoneState;
 import waypost.core.protocol.Duty;
 import waypost.core.resolved.Resolved;
 import waypost.core.time.CourseDay;
@@ -95,7 +97,7 @@ record Duties(Resolved resolved) {
             CourseDay by = resolved.clocks().day(begin.by(), duty.start());
             boolean begun = standing.course().history().evidence().upTo(standing.date()).sessions().stream()
                     .anyMatch(s -> s.activities().stream().anyMatch(begin.activities()::contains));
-            boolean late = !begun && !standing.day().isBefore(by);
+            boolean late = !begun && isPast(by);
             boolean conflict = late && isClosed(begin.activities());
             return Stream.of(new DutyStatus.ToBegin(begin, duty.from(), by, begun, late, conflict));
         }
@@ -103,8 +105,14 @@ record Duties(Resolved resolved) {
         @Override
         public Stream<DutyStatus> reach(Duty.Reach reach) {
             CourseDay by = resolved.clocks().day(reach.by(), duty.start());
-            return Stream.of(
-                    new DutyStatus.Due(reach, duty.from(), by, standing.day(), standing.milestone(reach.criterion())));
+            Milestone milestone = standing.milestone(reach.criterion());
+            boolean lacking = milestone.state() == MilestoneState.NOT_MET || milestone.state() == MilestoneState.MISSING;
+            return Stream.of(new DutyStatus.Due(reach, duty.from(), by, milestone, lacking && isPast(by)));
+        }
+
+        /** In a look ahead in which all goes to plan nothing is late. */
+        private boolean isPast(CourseDay by) {
+            return !standing.planned() && !standing.day().isBefore(by);
         }
 
         private <T> Stream<Steps.Current<Allowed<T>>> current(Schedule<Allowed<T>> schedule) {

@@ -5,7 +5,6 @@ import java.util.Optional;
 import waypost.core.limit.Provenance;
 import waypost.core.log.Hold;
 import waypost.core.milestone.Milestone;
-import waypost.core.milestone.MilestoneState;
 import waypost.core.protocol.Duty;
 import waypost.core.protocol.Frequency;
 import waypost.core.protocol.HoldRule;
@@ -99,8 +98,12 @@ public sealed interface DutyStatus {
         }
     }
 
-    /** Something that must be reached by a day. */
-    record Due(Duty.Reach duty, Provenance from, CourseDay by, CourseDay today, Milestone milestone)
+    /**
+     * Something that must be reached by a day.
+     *
+     * @param overdue late and lacking; a reading that is pending or merely old is not yet a failure to reach
+     */
+    record Due(Duty.Reach duty, Provenance from, CourseDay by, Milestone milestone, boolean overdue)
             implements DutyStatus {
         @Override
         public String ruleId() {
@@ -110,14 +113,6 @@ public sealed interface DutyStatus {
         @Override
         public String title() {
             return from.title();
-        }
-
-        /** A reading that is pending or merely old is not yet a failure to reach. */
-        @Override
-        public boolean overdue() {
-            MilestoneState state = milestone.state();
-            boolean lacking = state == MilestoneState.NOT_MET || state == MilestoneState.MISSING;
-            return lacking && !today.isBefore(by);
         }
 
         @Override

@@ -22,7 +22,9 @@ final class RoleGate {
     private final Role role;
     private final Resolved resolved;
     private final RangeNeeded ranges;
-    private final boolean asksOfRegion;
+    /** It asks something of the operated region, or the protocol speaks of it all the same. */
+    private final boolean spokenFor;
+
     private final List<Check<?>> checks;
     private final List<Resolved.SetUpInForce> setUps;
     private final @Nullable OpeningInForce opening;
@@ -32,7 +34,7 @@ final class RoleGate {
         this.resolved = resolved;
         this.ranges = ranges;
         this.opening = resolved.openings().get(role.key());
-        this.asksOfRegion = role.demands().stream().anyMatch(d -> d.concerns(resolved.region()));
+        this.spokenFor = opening != null || role.demands().stream().anyMatch(d -> d.concerns(resolved.region()));
         this.checks = Check.all(resolved.limits(), role);
         this.setUps = resolved.setUps().stream()
                 .filter(s -> s.setUp().activities().contains(role.key().activity()))
@@ -45,7 +47,7 @@ final class RoleGate {
 
     Verdict judge(Facts facts) {
         List<Reason> reasons = new ArrayList<>(4);
-        if (asksOfRegion) {
+        if (spokenFor) {
             facts.holds().forEach(hold -> reasons.add(new Reason.OnHold(hold)));
             reasons.addAll(facts.afterHolds());
             addOpening(facts, reasons);
@@ -169,7 +171,7 @@ final class RoleGate {
         Role now = allowed;
         for (int at = 0; at < allowed.demands().size(); at++) {
             Demand demand = allowed.demands().get(at);
-            if (demand instanceof Movement movement) {
+            if (demand instanceof Movement movement && movement.concerns(resolved.region())) {
                 Optional<Reason> objection = ranges.objection(movement, facts, role.reducible());
                 objection.ifPresent(reasons::add);
                 if (objection.isPresent() && objection.get() instanceof Reason.RangeShort range && range.reducible()) {

@@ -42,7 +42,7 @@ record AmountWords(Object amount, boolean brief) implements Quantity.Visitor<Str
     public String endForce(Quantity.EndForce quantity) {
         return switch ((EndRange) amount) {
             case SHORT_OF_IT -> "short of the end of range";
-            case FIRST_RESISTANCE -> "to first resistance";
+            case FIRST_RESISTANCE -> "first resistance";
             case STRETCH -> "stretch";
             case OVERPRESSURE -> "overpressure";
         };
@@ -60,7 +60,11 @@ record AmountWords(Object amount, boolean brief) implements Quantity.Visitor<Str
 
     @Override
     public String handHeight(Quantity.HandHeight quantity) {
-        return "hand " + Terms.plain((ArmHeight) amount);
+        return switch ((ArmHeight) amount) {
+            case BELOW_SHOULDER -> "below the shoulder";
+            case AT_SHOULDER -> "shoulder height";
+            case ABOVE_SHOULDER -> "above the shoulder";
+        };
     }
 
     @Override

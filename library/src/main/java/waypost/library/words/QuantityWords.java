@@ -48,7 +48,7 @@ enum QuantityWords implements Quantity.Visitor<String> {
 
     @Override
     public String handHeight(Quantity.HandHeight quantity) {
-        return "";
+        return " for the working hand";
     }
 
     @Override
