@@ -1,0 +1,116 @@
+package waypost.library.secondjudge;
+
+import java.util.Set;
+import java.util.TreeSet;
+import waypost.core.body.Side;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Role;
+import waypost.core.gate.Facts;
+import waypost.core.gate.Gate;
+import waypost.core.gate.Verdict;
+import waypost.core.reason.Reason;
+import waypost.core.resolved.Resolver;
+import waypost.core.time.CourseDay;
+import waypost.library.bundle.Bundle;
+import waypost.library.bundle.ShippedLibrary;
+
+/** Holds the gate against the second judge, course by course. */
+public final class Agreement {
+
+    private long cases;
+    private long gateNanos;
+    private long secondNanos;
+
+    /** The first disagreement over so many generated courses, or an empty text. */
+    public static String firstDisagreement(int courses) {
+        return new Agreement().over(courses);
+    }
+
+    String over(int courses) {
+        Bundle bundle = ShippedLibrary.read();
+        for (int seed = 0; seed < courses; seed++) {
+            String found = in(GeneratedCourse.of(bundle, seed));
+            if (!found.isEmpty()) {
+                return "seed " + seed + ": " + found;
+            }
+        }
+        return "";
+    }
+
+    /** How many times role, course and date were judged by both. */
+    long cases() {
+        return cases;
+    }
+
+    /** How many times as long the second judge took. */
+    double slower() {
+        return (double) secondNanos / gateNanos;
+    }
+
+    private String in(GeneratedCourse course) {
+        try {
+            return compared(course);
+        } catch (RuntimeException failed) {
+            return failed.toString();
+        }
+    }
+
+    private String compared(GeneratedCourse course) {
+        long start = System.nanoTime();
+        Gate gate = Gate.of(
+                Resolver.resolve(course.protocol(), course.answers(), course.clocks(), course.decisions()),
+                course.bundle().activities(),
+                course.bundle().measures());
+        Facts facts = facts(course);
+        gateNanos += System.nanoTime() - start;
+        start = System.nanoTime();
+        SecondJudge second = new SecondJudge(course);
+        secondNanos += System.nanoTime() - start;
+        for (Activity activity : course.bundle().activities()) {
+            for (Role role : activity.roles()) {
+                start = System.nanoTime();
+                Verdict verdict = gate.judge(role.key(), facts);
+                long between = System.nanoTime();
+                SecondJudge.Opinion opinion = second.judge(role);
+                gateNanos += between - start;
+                secondNanos += System.nanoTime() - between;
+                cases++;
+                Set<String> against = against(verdict);
+                if (!verdict.kind().name().equals(opinion.kind()) || !against.equals(opinion.against())) {
+                    return course.protocol().id() + " " + role.key() + " on " + course.date() + ": the gate says "
+                            + verdict.kind() + " " + against + ", the second judge " + opinion.kind() + " "
+                            + opinion.against();
+                }
+            }
+        }
+        return "";
+    }
+
+    private static Facts facts(GeneratedCourse course) {
+        return new Facts(
+                CourseDay.between(course.dayZero(), course.date()),
+                course.date(),
+                Side.RIGHT,
+                course.phase(),
+                course.met(),
+                course.holds(),
+                java.util.List.of(),
+                course.readings(),
+                course.assumeRange());
+    }
+
+    private static Set<String> against(Verdict verdict) {
+        Set<String> against = new TreeSet<>();
+        for (Reason reason : verdict.reasons()) {
+            against.add(reason.ruleId().orElseGet(() -> named(reason)));
+        }
+        return against;
+    }
+
+    private static String named(Reason reason) {
+        if (reason instanceof Reason.OnHold) {
+            return "hold";
+        }
+        return reason instanceof Reason.NotCovered ? "not-covered" : "range";
+    }
+}

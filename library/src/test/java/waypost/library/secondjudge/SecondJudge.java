@@ -1,0 +1,337 @@
+package waypost.library.secondjudge;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import waypost.core.demand.Demand;
+import waypost.core.exercise.Role;
+import waypost.core.limit.Allowed;
+import waypost.core.limit.Limit;
+import waypost.core.limit.RuleHead;
+import waypost.core.log.Change;
+import waypost.core.log.Narrowing;
+import waypost.core.log.Order;
+import waypost.core.protocol.Opening;
+import waypost.core.protocol.Phase;
+import waypost.core.protocol.SetUp;
+import waypost.core.question.Condition;
+import waypost.core.time.Moment;
+import waypost.core.time.Schedule;
+
+/**
+ * A second, slow judge, written against the records that the reader makes and nothing above them: no resolver, no gate,
+ * no course day. It looks at every combination of possible answers and counts with calendar dates.
+ */
+final class SecondJudge {
+
+    private static final List<String> KINDS =
+            List.of("BARRED", "ON_HOLD", "NOT_COVERED", "NOT_YET", "OPEN_WITH_LIMIT", "OPEN");
+
+    /** What was decided: the kind and everything that speaks against the role. */
+    record Opinion(String kind, Set<String> against) {}
+
+    /** A limit's value on the day, and where it comes from. */
+    private record Value(Limit<?> limit, Allowed<?> allowed) {}
+
+    private final GeneratedCourse course;
+    private final LocalDate date;
+    private final List<Map<String, String>> combinations;
+    private final List<Value> values = new ArrayList<>();
+
+    SecondJudge(GeneratedCourse course) {
+        this.course = course;
+        this.date = course.date();
+        this.combinations = course.combinations();
+        course.protocol().limits().forEach(this::addWritten);
+        course.decisions().orders().stream().filter(this::runs).forEach(order -> order.changes()
+                .forEach(change -> addChange(change, order.id())));
+        course.decisions().narrowings().stream().filter(this::runs).forEach(n -> addChange(n.change(), n.id()));
+    }
+
+    private boolean mayHold(Condition when) {
+        return combinations.stream().anyMatch(answers -> holds(when, answers));
+    }
+
+    private static boolean holds(Condition when, Map<String, String> answers) {
+        return when.oneOf().entrySet().stream().allMatch(e -> e.getValue().contains(answers.get(e.getKey())));
+    }
+
+    private boolean runs(Order order) {
+        LocalDate end = order.lastDay().map(day -> day.plusDays(1)).orElse(LocalDate.MAX);
+        LocalDate fallsBack = order.signed().isPresent() ? LocalDate.MAX : order.given().plusDays(3);
+        return !date.isBefore(order.from()) && date.isBefore(end) && date.isBefore(fallsBack);
+    }
+
+    private boolean runs(Narrowing narrowing) {
+        return !date.isBefore(narrowing.since())
+                && narrowing.lastDay().map(day -> !date.isAfter(day)).orElse(true);
+    }
+
+    private List<LocalDate> starts(String clock) {
+        return clock.isEmpty()
+                ? List.of(course.dayZero())
+                : course.clocks().others().getOrDefault(clock, List.of());
+    }
+
+    private void addWritten(Limit<?> limit) {
+        RuleHead head = limit.head();
+        boolean lifted = course.decisions().orders().stream()
+                .filter(this::runs)
+                .filter(order -> order.signed().isPresent() || !head.surgeonOnly())
+                .flatMap(order -> order.changes().stream())
+                .anyMatch(c -> c instanceof Change.NewValue<?> v && v.limit().head().id().equals(head.id()));
+        if (lifted || !mayHold(head.when())) {
+            return;
+        }
+        for (LocalDate start : starts(head.clock())) {
+            valueOf(limit.schedule(), start).ifPresent(allowed -> values.add(new Value(limit, (Allowed<?>) allowed)));
+        }
+    }
+
+    private <T> Optional<T> valueOf(Schedule<T> schedule, LocalDate start) {
+        Optional<T> found = Optional.empty();
+        for (Schedule.Entry<T> entry : schedule.entries()) {
+            boolean begun = !date.isBefore(dateOf(entry.from(), start));
+            if (begun && course.met().containsAll(entry.needs())) {
+                found = Optional.of(entry.value());
+            }
+        }
+        return found;
+    }
+
+    private void addChange(Change change, String id) {
+        if (change instanceof Change.NewValue<?> value) {
+            values.add(new Value(value.limit(), value.allowed()));
+        } else if (change instanceof Change.Bars bars) {
+            values.add(new Value(
+                    new waypost.core.limit.ActivityLimit(
+                            RuleHead.of(id, "x"),
+                            bars.activities(),
+                            new Schedule<>(List.of(new Schedule.Entry<>(new Moment.Day(0), Allowed.nothing())))),
+                    Allowed.nothing()));
+        }
+    }
+
+    /** Reads the moment from what it writes, with calendar arithmetic. */
+    static LocalDate dateOf(Moment moment, LocalDate start) {
+        String text = moment.toString();
+        int number = Integer.parseInt(text.replaceAll("[^0-9-]", ""));
+        if (text.startsWith("day")) {
+            return start.plusDays(number);
+        }
+        if (text.startsWith("month")) {
+            return start.plusMonths(number);
+        }
+        return text.startsWith("nth") ? start.plusWeeks(number).minusWeeks(1) : start.plusWeeks(number);
+    }
+
+    Opinion judge(Role role) {
+        Set<String> against = new TreeSet<>();
+        List<String> kinds = new ArrayList<>(List.of("OPEN"));
+        boolean written = course.protocol().openings().stream().anyMatch(o -> o.role().equals(role.key()));
+        boolean ordered = isOrdered(role);
+        if (written || ordered || orderedEver(role) || asksOfRegion(role)) {
+            course.holds().forEach(hold -> note("hold", "ON_HOLD", against, kinds));
+            if (!ordered) {
+                opening(role, against, kinds);
+            }
+        }
+        setUps(role, against, kinds);
+        List<Demand> left = limits(role, against, kinds);
+        range(role, left, against, kinds);
+        String worst = kinds.stream().min((a, b) -> KINDS.indexOf(a) - KINDS.indexOf(b)).orElseThrow();
+        return new Opinion(worst, against);
+    }
+
+    private static void note(String rule, String kind, Set<String> against, List<String> kinds) {
+        against.add(rule);
+        kinds.add(kind);
+    }
+
+    private boolean opens(Order order, Role role) {
+        boolean surgeonOnly = course.protocol().openings().stream()
+                .anyMatch(o -> o.role().equals(role.key()) && o.surgeonOnly());
+        return (order.signed().isPresent() || !surgeonOnly)
+                && order.changes().stream()
+                        .anyMatch(c -> c instanceof Change.Opens o && o.role().equals(role.key()));
+    }
+
+    private boolean isOrdered(Role role) {
+        return course.decisions().orders().stream().filter(this::runs).anyMatch(order -> opens(order, role));
+    }
+
+    /** An order that names a role makes the protocol speak of it on every day, if it ever runs. */
+    private boolean orderedEver(Role role) {
+        return course.decisions().orders().stream().filter(SecondJudge::everRuns).anyMatch(o -> opens(o, role));
+    }
+
+    private static boolean everRuns(Order order) {
+        boolean inTime = order.signed().isPresent() || order.from().isBefore(order.given().plusDays(3));
+        return inTime && order.lastDay().map(day -> !day.isBefore(order.from())).orElse(true);
+    }
+
+    private boolean asksOfRegion(Role role) {
+        Set<Object> region = new java.util.HashSet<>();
+        region.addAll(course.protocol().scope().region().joints());
+        region.addAll(course.protocol().scope().region().tissues());
+        region.addAll(course.protocol().scope().region().limbs());
+        course.protocol().scope().besides().stream()
+                .filter(besides -> mayHold(besides.when()))
+                .forEach(besides -> region.addAll(besides.tissues()));
+        return role.demands().stream().anyMatch(demand -> Asking.concerns(demand, region));
+    }
+
+    private void opening(Role role, Set<String> against, List<String> kinds) {
+        Optional<Opening> opening = course.protocol().openings().stream()
+                .filter(o -> o.role().equals(role.key()))
+                .findFirst();
+        boolean covered = opening.isPresent()
+                && combinations.stream()
+                        .allMatch(answers ->
+                                opening.get().cases().stream().anyMatch(c -> holds(c.when(), answers)));
+        if (!covered) {
+            note("not-covered", "NOT_COVERED", against, kinds);
+            return;
+        }
+        for (Opening.Case written : opening.get().cases()) {
+            if (mayHold(written.when())) {
+                oneCase("opening." + role.key(), written, against, kinds);
+            }
+        }
+    }
+
+    private void oneCase(String rule, Opening.Case written, Set<String> against, List<String> kinds) {
+        List<LocalDate> starts = starts(written.clock());
+        Optional<LocalDate> start = starts.stream().max(LocalDate::compareTo);
+        boolean tooEarly = start.isEmpty() || date.isBefore(dateOf(written.from(), start.get()));
+        boolean phaseLacks = written.phase()
+                .map(phase -> position(course.phase().id()) < position(phase))
+                .orElse(false);
+        boolean regardless = start.isPresent()
+                && written.regardless()
+                        .map(moment -> !date.isBefore(dateOf(moment, start.get())))
+                        .orElse(false);
+        boolean lacks = !regardless && !course.met().containsAll(written.needs());
+        if (tooEarly || phaseLacks || lacks) {
+            note(rule, "NOT_YET", against, kinds);
+        }
+    }
+
+    private int position(String phase) {
+        List<String> ids = course.protocol().phases().stream().map(Phase::id).toList();
+        return ids.indexOf(phase);
+    }
+
+    private void setUps(Role role, Set<String> against, List<String> kinds) {
+        for (SetUp setUp : course.protocol().rules().setUps()) {
+            if (!setUp.activities().contains(role.key().activity()) || !mayHold(setUp.head().when())) {
+                continue;
+            }
+            List<SetUp> rivals = course.protocol().rules().setUps().stream()
+                    .filter(other -> other.concern().equals(setUp.concern()) && mayHold(other.head().when()))
+                    .toList();
+            boolean conflict = rivals.stream().anyMatch(a -> rivals.stream().anyMatch(b -> neverBoth(a, b)));
+            boolean served = rivals.stream().anyMatch(SetUp::whenUnknown);
+            if (conflict && served && !setUp.whenUnknown()) {
+                continue;
+            }
+            for (LocalDate start : starts(setUp.head().clock())) {
+                valueOf(setUp.schedule(), start)
+                        .filter(way -> way instanceof Allowed.Within<String>)
+                        .ifPresent(way -> note(
+                                setUp.head().id(),
+                                conflict && !served ? "NOT_COVERED" : "OPEN_WITH_LIMIT",
+                                against,
+                                kinds));
+            }
+        }
+    }
+
+    /** Whether no full set of answers, possible or not, makes both apply. */
+    private boolean neverBoth(SetUp one, SetUp other) {
+        return course.allCombinations().stream()
+                .noneMatch(answers -> holds(one.head().when(), answers) && holds(other.head().when(), answers));
+    }
+
+    private List<Demand> limits(Role role, Set<String> against, List<String> kinds) {
+        List<Cutting> broken = new ArrayList<>();
+        for (Value value : values) {
+            for (int at = 0; at < role.demands().size(); at++) {
+                Cutting cutting = new Cutting(value.limit(), value.allowed(), at);
+                if (cutting.looksAt(role) && !cutting.excused(role) && !cutting.respected(role)) {
+                    broken.add(cutting);
+                }
+            }
+        }
+        if (broken.isEmpty()) {
+            return role.demands();
+        }
+        Optional<Role> together = cut(role, Cutting.inOrder(broken));
+        boolean eachAlone = broken.stream().noneMatch(cutting -> cutting.ways(role).isEmpty());
+        for (Cutting cutting : broken) {
+            boolean reducible = eachAlone
+                    ? together.isPresent()
+                    : !cutting.ways(role).isEmpty();
+            note(cutting.limit().head().id(), reducible ? "OPEN_WITH_LIMIT" : "BARRED", against, kinds);
+        }
+        return together.map(Role::demands).orElse(role.demands());
+    }
+
+    /** Tries every way of cutting under every broken limit in turn. */
+    private Optional<Role> cut(Role role, List<Cutting> broken) {
+        List<Role> forms = List.of(role);
+        for (Cutting cutting : broken) {
+            List<Role> next = new ArrayList<>();
+            for (Role form : forms) {
+                if (cutting.excused(form) || cutting.respected(form)) {
+                    next.add(form);
+                } else {
+                    next.addAll(cutting.ways(form));
+                }
+            }
+            forms = next;
+        }
+        return forms.stream().filter(this::passes).findFirst();
+    }
+
+    private boolean passes(Role form) {
+        for (Value value : values) {
+            for (int at = 0; at < form.demands().size(); at++) {
+                Cutting cutting = new Cutting(value.limit(), value.allowed(), at);
+                if (cutting.looksAt(form) && !cutting.excused(form) && !cutting.respected(form)) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private void range(Role role, List<Demand> left, Set<String> against, List<String> kinds) {
+        if (course.assumeRange()) {
+            return;
+        }
+        for (Demand demand : left) {
+            if (demand instanceof Demand.Movement movement
+                    && movement.needs().isPresent()
+                    && course.protocol().scope().region().joints().contains(movement.motion().joint())) {
+                rangeOf(role, movement, against, kinds);
+            }
+        }
+    }
+
+    private void rangeOf(Role role, Demand.Movement movement, Set<String> against, List<String> kinds) {
+        Optional<Double> there = course.rangeOf(movement.motion());
+        double needed = movement.needs().orElseThrow().value();
+        if (there.isEmpty()) {
+            note("range", "NOT_YET", against, kinds);
+        } else if (there.get() < needed) {
+            double span = there.get() - movement.arc().least().value();
+            boolean enough = role.reducible().span().map(least -> span >= least).orElse(false);
+            note("range", enough ? "OPEN_WITH_LIMIT" : "NOT_YET", against, kinds);
+        }
+    }
+}
