@@ -32,7 +32,7 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
     private Stream<Finding> contradicted() {
         return protocol.openings().stream()
                 .flatMap(opening -> opening.cases().stream()
-                        .filter(written -> written.clock().isEmpty())
+                        .filter(written -> written.clock().isEmpty() && canApply(written.when()))
                         .flatMap(written -> contradiction(opening, written).stream()));
     }
 
@@ -71,6 +71,11 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
         return moment.from(LocalDate.of(2031, 2, 10));
     }
 
+    /** A condition that asks two answers of one question at once never applies. */
+    private static boolean canApply(Condition when) {
+        return when.oneOf().values().stream().noneMatch(Set::isEmpty);
+    }
+
     /** Whether a rule under {@code rule} holds whenever {@code under} does. */
     private static boolean goesWith(Condition rule, Condition under) {
         return rule.oneOf().entrySet().stream().allMatch(e -> {
@@ -97,7 +102,10 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
     }
 
     private Stream<Finding> never() {
-        Set<RoleKey> left = protocol.openings().stream().map(Opening::role).collect(Collectors.toSet());
+        Set<RoleKey> left = protocol.openings().stream()
+                .filter(opening -> opening.cases().stream().allMatch(written -> written.clock().isEmpty()))
+                .map(Opening::role)
+                .collect(Collectors.toSet());
         for (Answers answers : AnswerSets.full(protocol)) {
             if (left.isEmpty()) {
                 break;

@@ -1,5 +1,10 @@
 package waypost.library.secondjudge;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import waypost.core.body.Side;
@@ -13,6 +18,7 @@ import waypost.core.resolved.Resolver;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
+import waypost.library.bundle.SourceText;
 
 /** Holds the gate against the second judge, course by course. */
 public final class Agreement {
@@ -27,7 +33,7 @@ public final class Agreement {
     }
 
     String over(int courses) {
-        Bundle bundle = ShippedLibrary.read();
+        Bundle bundle = withHardCases();
         for (int seed = 0; seed < courses; seed++) {
             String found = in(GeneratedCourse.of(bundle, seed));
             if (!found.isEmpty()) {
@@ -35,6 +41,19 @@ public final class Agreement {
             }
         }
         return "";
+    }
+
+    /** The shipped library and a made-up protocol that strains every part of the language. */
+    private static Bundle withHardCases() {
+        List<SourceText> sources = new ArrayList<>(ShippedLibrary.sources());
+        for (String file : List.of("hard-exercises.yaml", "hard-protocol.yaml")) {
+            try (var in = Agreement.class.getResourceAsStream("/faults/" + file)) {
+                sources.add(new SourceText(file, new String(in.readAllBytes(), StandardCharsets.UTF_8)));
+            } catch (IOException unreadable) {
+                throw new UncheckedIOException(unreadable);
+            }
+        }
+        return Bundle.read(sources);
     }
 
     /** How many times role, course and date were judged by both. */
@@ -94,7 +113,7 @@ public final class Agreement {
                 course.phase(),
                 course.met(),
                 course.holds(),
-                java.util.List.of(),
+                List.of(),
                 course.readings(),
                 course.assumeRange());
     }

@@ -48,7 +48,8 @@ record GeneratedCourse(
 
     static GeneratedCourse of(Bundle bundle, int seed) {
         Random random = new Random(seed * 7919L + 17);
-        Protocol protocol = pick(random, bundle.protocols());
+        Protocol protocol =
+                random.nextInt(3) == 0 ? bundle.protocol("test.hard") : pick(random, bundle.protocols());
         LocalDate dayZero = LocalDate.of(2031, 1, 1).plusDays(random.nextInt(365));
         LocalDate date = dayZero.plusDays(dayNear(random, protocol, dayZero));
         Set<String> met = new HashSet<>();
