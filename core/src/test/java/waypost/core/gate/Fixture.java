@@ -37,16 +37,25 @@ import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
 import waypost.core.measure.Tool;
 import waypost.core.measure.Unit;
+import waypost.core.course.Course;
+import waypost.core.course.History;
+import waypost.core.log.Decisions;
+import waypost.core.log.Evidence;
+import waypost.core.protocol.Duty;
 import waypost.core.protocol.FollowUp;
+import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Opening;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
 import waypost.core.protocol.Rules;
 import waypost.core.protocol.Scope;
+import waypost.core.protocol.SetUp;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
 import waypost.core.question.Question;
+import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
+import waypost.core.time.Clocks;
 import waypost.core.time.CourseDay;
 import waypost.core.time.Moment;
 import waypost.core.time.Schedule;
@@ -69,6 +78,14 @@ public final class Fixture {
 
     private final List<Limit<?>> limits = new ArrayList<>();
     private final List<Opening.Case> cases = new ArrayList<>();
+    private final List<SetUp> setUpRules = new ArrayList<>();
+    private final List<Duty> duties = new ArrayList<>();
+    private final List<HoldRule> holdRules = new ArrayList<>();
+    private final List<Criterion> criteria = new ArrayList<>(List.of(BEND));
+    private List<String> offWhen = List.of();
+    private boolean openingSurgeonOnly;
+    private Clocks clocks = Clocks.startingOn(DAY_ZERO);
+    private Decisions decisions = Decisions.NONE;
     private List<Demand> demands = List.of(new Demand.Lasting(new Count(5)));
     private Reducible reducible = Reducible.NOTHING;
     private Set<String> setUps = Set.of();
@@ -181,6 +198,46 @@ public final class Fixture {
         return this;
     }
 
+    public Fixture offWhen(String... criteriaMet) {
+        offWhen = List.of(criteriaMet);
+        return this;
+    }
+
+    public Fixture openingIsSurgeonOnly() {
+        openingSurgeonOnly = true;
+        return this;
+    }
+
+    public Fixture setUp(SetUp rule) {
+        setUpRules.add(rule);
+        return this;
+    }
+
+    public Fixture duty(Duty duty) {
+        duties.add(duty);
+        return this;
+    }
+
+    public Fixture holdRule(HoldRule rule) {
+        holdRules.add(rule);
+        return this;
+    }
+
+    public Fixture criterion(Criterion criterion) {
+        criteria.add(criterion);
+        return this;
+    }
+
+    public Fixture clocks(Clocks running) {
+        clocks = running;
+        return this;
+    }
+
+    public Fixture decisions(Decisions made) {
+        decisions = made;
+        return this;
+    }
+
     public Fixture answers(Answers stated) {
         answers = stated;
         return this;
@@ -194,12 +251,26 @@ public final class Fixture {
                 "surgery",
                 "test",
                 "unreviewed",
-                Scope.of(new Region(
-                        Set.of(Joint.KNEE), Set.of(Tissue.CRUCIATE_GRAFT, Tissue.HAMSTRING), Set.of(Limb.LEG))),
+                new Scope(
+                        new Region(
+                                Set.of(Joint.KNEE),
+                                Set.of(Tissue.CRUCIATE_GRAFT, Tissue.HAMSTRING),
+                                Set.of(Limb.LEG)),
+                        List.of(),
+                        List.of("injection"),
+                        List.of(),
+                        Set.of()),
                 List.of(GRAFT),
                 List.of(FIRST, SECOND),
-                List.of(BEND),
-                Rules.of(limits, cases.isEmpty() ? List.of() : List.of(Opening.of(ROLE, cases))),
+                criteria,
+                new Rules(
+                        limits,
+                        cases.isEmpty()
+                                ? List.of()
+                                : List.of(new Opening(ROLE, cases, offWhen, openingSurgeonOnly)),
+                        duties,
+                        setUpRules,
+                        holdRules),
                 FollowUp.NONE);
     }
 
@@ -216,7 +287,21 @@ public final class Fixture {
     }
 
     public Gate gate() {
-        return Gate.of(Resolver.resolve(protocol(), answers, DAY_ZERO), List.of(squat()), List.of(FLEXION, EXTENSION));
+        return Gate.of(resolved(), List.of(squat()), List.of(FLEXION, EXTENSION));
+    }
+
+    public Resolved resolved() {
+        return Resolver.resolve(protocol(), answers, clocks, decisions);
+    }
+
+    /** A course of this protocol with this history. */
+    public Course course(History history) {
+        return Course.of(resolved(), List.of(squat()), List.of(FLEXION, EXTENSION), history);
+    }
+
+    /** A course in which nothing has happened. */
+    public Course course() {
+        return course(History.of(Side.RIGHT, Evidence.NONE, List.of(), List.of()));
     }
 
     public Verdict on(int day) {

@@ -10,6 +10,7 @@ import static waypost.core.gate.Fixture.reading;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -17,7 +18,13 @@ import waypost.core.body.Mode;
 import waypost.core.body.Side;
 import waypost.core.criterion.Criterion;
 import waypost.core.criterion.CriterionHead;
+import waypost.core.log.Attestation;
 import waypost.core.log.Evidence;
+import waypost.core.log.Session;
+import waypost.core.measure.Tool;
+import waypost.core.protocol.FollowUp;
+import waypost.core.time.Clocks;
+import waypost.core.time.Moment;
 import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
@@ -166,5 +173,162 @@ class ReviewTest {
                 true,
                 "tester",
                 Optional.empty());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"84,MET", "85,MET", "86,PENDING", "90,PENDING", "91,NOT_MET"})
+    void tooFarTooEarlyIsNotMet(double measured, MilestoneState state) {
+        Criterion most90 =
+                new Criterion.NoFurther(CriterionHead.of("n", "n"), FLEXION, Mode.PASSIVE, FLEXION.amount(90));
+
+        assertThat(state(most90, 20, flexion(measured, 20))).isEqualTo(state);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"65,NOT_MET", "66,MET", "76,MET", "77,NOT_MET"})
+    void aRatioLiesBetweenItsBounds(double outward, MilestoneState state) {
+        Measure inward = measure("inward", Unit.NEWTON_METRES, Measure.Better.HIGHER, 42, 600);
+        Criterion ratio =
+                new Criterion.RatioBetween(CriterionHead.of("r", "r"), TORQUE, inward, Mode.ACTIVE, 66, 76);
+
+        assertThat(state(ratio, 20, active(TORQUE, Side.RIGHT, outward, 20), active(inward, Side.RIGHT, 100, 20)))
+                .isEqualTo(state);
+        assertThat(state(ratio, 20, active(TORQUE, Side.RIGHT, outward, 20))).isEqualTo(MilestoneState.MISSING);
+        assertThat(state(ratio, 63, active(TORQUE, Side.RIGHT, outward, 63), active(inward, Side.RIGHT, 100, 20)))
+                .isEqualTo(MilestoneState.OUT_OF_DATE);
+    }
+
+    private static MilestoneState state(Criterion criterion, int day, Evidence evidence) {
+        return Review.of(
+                        List.of(criterion),
+                        evidence,
+                        Yardstick.otherSide(Side.RIGHT, DAY_ZERO),
+                        DAY_ZERO.plusDays(day))
+                .get(0)
+                .state();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"9,MISSING", "10,MET", "40,MET", "41,OUT_OF_DATE"})
+    void whatIsAttestedCountsFromItsDayAndLapses(int day, MilestoneState state) {
+        Criterion taught = new Criterion.Attested(
+                new CriterionHead("t", "t", false, OptionalInt.of(30)), Criterion.Attested.Kind.TAUGHT_BACK, "x");
+        Evidence evidence = new Evidence(
+                Readings.NONE, List.of(new Attestation("t", DAY_ZERO.plusDays(10), "tester")), List.of());
+
+        assertThat(state(taught, day, evidence)).isEqualTo(state);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"12,NOT_MET", "14,MET", "16,NOT_MET", "9,MISSING"})
+    void toleratedNeedsSessionsInARowWithoutAFlare(int day, MilestoneState state) {
+        Criterion three = new Criterion.Tolerated(CriterionHead.of("t", "t"), Set.of("squat"), 3);
+        Evidence evidence = new Evidence(
+                Readings.NONE,
+                List.of(),
+                List.of(session(10, false), session(12, false), session(14, false), session(16, true)));
+
+        assertThat(state(three, day, evidence)).isEqualTo(state);
+    }
+
+    private static Session session(int day, boolean flared) {
+        return new Session(DAY_ZERO.plusDays(day), Set.of("squat", "other"), flared);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"ANY,95,3,MET", "ANY,80,3,NOT_MET", "ALL,95,3,NOT_MET", "ALL,95,1,MET", "ALL,91,1,PENDING"})
+    void severalTakeTheBestOrTheWorst(
+            Criterion.Several.Wanted wanted, double bend, double pain, MilestoneState state) {
+        Criterion quiet = new Criterion.Reach(CriterionHead.of("q", "q"), PAIN, Mode.ACTIVE, PAIN.amount(2));
+        Criterion both = new Criterion.Several(CriterionHead.of("s", "s"), wanted, List.of(BEND, quiet));
+
+        assertThat(state(both, 20, flexion(bend, 20), active(PAIN, Side.RIGHT, pain, 20)))
+                .isEqualTo(state);
+    }
+
+    @Test
+    void aLatchedMilestoneStaysMetAndALiveOneIsLostAgain() {
+        Criterion latched = new Criterion.Reach(
+                new CriterionHead("l", "l", true, OptionalInt.empty()), FLEXION, Mode.PASSIVE, FLEXION.amount(90));
+
+        assertThat(state(BEND, 20, flexion(100, 10), flexion(80, 18))).isEqualTo(MilestoneState.NOT_MET);
+        assertThat(state(latched, 20, flexion(100, 10), flexion(80, 18))).isEqualTo(MilestoneState.MET);
+        assertThat(state(latched, 60, flexion(100, 10))).isEqualTo(MilestoneState.MET);
+        assertThat(state(latched, 20, flexion(80, 18))).isEqualTo(MilestoneState.NOT_MET);
+        assertThat(state(latched, 20, flexion(92, 18))).isEqualTo(MilestoneState.PENDING);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"7,MET", "8,OUT_OF_DATE"})
+    void aCriterionMaySayHowOldItsEvidenceMayBe(int age, MilestoneState state) {
+        Criterion strict = new Criterion.Reach(
+                new CriterionHead("s", "s", false, OptionalInt.of(7)), FLEXION, Mode.PASSIVE, FLEXION.amount(90));
+
+        assertThat(state(strict, 30, flexion(120, 30 - age))).isEqualTo(state);
+    }
+
+    /** By eye the error is 15°: 104 is pending where a goniometer's 104 is met. */
+    @Test
+    void theErrorIsThatOfTheToolInHand() {
+        Reading byEye = new Reading(
+                FLEXION.id(),
+                Side.RIGHT,
+                Mode.PASSIVE,
+                FLEXION.amount(104),
+                DAY_ZERO.plusDays(20),
+                true,
+                "tester",
+                Optional.of(Tool.BY_EYE));
+
+        assertThat(state(BEND, 20, byEye)).isEqualTo(MilestoneState.PENDING);
+        assertThat(state(BEND, 20, flexion(104, 20))).isEqualTo(MilestoneState.MET);
+        assertThat(FLEXION.errorBetween(byEye, flexion(104, 20))).isEqualTo(15);
+    }
+
+    /** Own value from before surgery, else what is expected by now, the norm last. */
+    @Test
+    void withoutAHealthyOtherSideAnotherYardstickServes() {
+        Measure normed = new Measure(
+                "torque",
+                "torque",
+                Unit.NEWTON_METRES,
+                Optional.empty(),
+                Optional.empty(),
+                0,
+                List.of(),
+                42,
+                true,
+                Measure.Better.HIGHER,
+                0,
+                600,
+                Optional.of(new Measure.Norm(200, "test")),
+                OptionalInt.empty(),
+                "test");
+        Criterion eighty = new Criterion.SymmetryAtLeast(CriterionHead.of("s", "s"), normed, Mode.ACTIVE, 80);
+        Reading now = active(normed, Side.RIGHT, 120, 20);
+
+        assertThat(basis(eighty, List.of(), now, active(normed, Side.RIGHT, 150, -10)))
+                .isEqualTo(Yardstick.Basis.BEFORE_SURGERY + " MET");
+        assertThat(basis(eighty, List.of(corridor(130)), now)).isEqualTo(Yardstick.Basis.CORRIDOR + " MET");
+        assertThat(basis(eighty, List.of(), now)).isEqualTo(Yardstick.Basis.NORM + " NOT_MET");
+    }
+
+    private static FollowUp.Corridor corridor(double low) {
+        return new FollowUp.Corridor(
+                "torque",
+                List.of(
+                        new FollowUp.Point(Moment.parse("day 0"), low, 300),
+                        new FollowUp.Point(Moment.parse("day 21"), 290, 300)));
+    }
+
+    private static String basis(Criterion criterion, List<FollowUp.Corridor> corridors, Reading... readings) {
+        Yardstick yardstick = new Yardstick(Side.RIGHT, false, Clocks.startingOn(DAY_ZERO), corridors);
+        Milestone milestone = Review.of(
+                        List.of(criterion),
+                        Evidence.of(new Readings(List.of(readings))),
+                        yardstick,
+                        DAY_ZERO.plusDays(20))
+                .get(0);
+        return milestone.basis().orElseThrow() + " " + milestone.state();
     }
 }
