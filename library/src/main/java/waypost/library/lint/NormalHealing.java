@@ -62,13 +62,13 @@ public final class NormalHealing {
     }
 
     /** The first day on which a role is open, if only with a limit. */
-    Optional<CourseDay> firstOpen(RoleKey role) {
+    public Optional<CourseDay> firstOpen(RoleKey role) {
         return days().stream()
                 .filter(day -> verdict(role, day).kind().isOpen())
                 .findFirst();
     }
 
-    Verdict verdict(RoleKey role, CourseDay day) {
+    public Verdict verdict(RoleKey role, CourseDay day) {
         return on(day).verdict(role);
     }
 }
