@@ -22,6 +22,7 @@ class AppendOnlyTest {
                 "update signature set wording = ''",
                 "delete from advance",
                 "delete from hold_end",
+                "update attestation set said_by = 'nobody'",
                 "update bundle_file set text = ''",
                 "delete from read_log",
                 "drop table reading",

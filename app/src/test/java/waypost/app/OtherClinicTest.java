@@ -24,6 +24,7 @@ class OtherClinicTest {
             Map.entry("why", "because of this"),
             Map.entry("reviewOn", "2031-05-01"),
             Map.entry("holdId", UUID.randomUUID().toString()),
+            Map.entry("attestationId", UUID.randomUUID().toString()),
             Map.entry("said", "0-0-120"),
             Map.entry("measure", "range.KNEE_FLEXION"),
             Map.entry("readingId", UUID.randomUUID().toString()),

@@ -57,7 +57,7 @@ class SupplementTest {
 
         assertThat(shipped).doesNotContain("Rocking chair").contains("No rule in force stands against it today.");
         assertThat(unknown).contains("Rocking chair").contains("Thigh bruise? not stated");
-        assertThat(unknown).contains("No effort for the quadriceps (active); low effort asked.");
+        assertThat(unknown).contains("No effort for the quadriceps; low effort asked.");
         assertThat(bruised).contains("Bruised thigh · Knee ligament reconstruction 1.0 · thigh bruise: bruised.");
         assertThat(clear).contains("Rocking chair").contains("No rule in force stands against it today.");
     }

@@ -74,17 +74,13 @@ public class CourseHeads {
         for (Question question : course.course().resolved().unanswered()) {
             strip.add(new CourseHead.Strip(
                     "ask",
-                    sentenceCase(Words.plainName(question.id())) + "? not stated",
+                    Words.sentenceCase(Words.plainName(question.id())) + "? not stated",
                     "stricter rule applied · ask " + course.row().surgeon()));
         }
         standing.strictestPrecautions().forEach(p -> strip.add(cell(p, dates)));
         DutyStrip words = new DutyStrip(dates);
         standing.duties().forEach(duty -> duty.accept(words).ifPresent(strip::add));
         return strip;
-    }
-
-    private static String sentenceCase(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private static CourseHead.Strip cell(Precaution<?> precaution, Dates dates) {

@@ -2,11 +2,11 @@ package waypost.app.course;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.NotFoundException;
@@ -29,11 +29,12 @@ public class CoursePages {
     private static final String TESTS = "Tests";
 
     Ladders ladders(LoadedCourse course, Standing standing) {
-        Map<String, List<Verdict>> byLadder = new LinkedHashMap<>();
-        standing.verdicts().stream()
+        List<Verdict> spokenOf = standing.verdicts().stream()
+                .filter(v -> course.course().speaksOf(activity(course, v.role())))
                 .sorted(Comparator.comparingInt(v -> rung(activity(course, v.role()))))
-                .forEach(v -> byLadder.computeIfAbsent(ladder(course, v), l -> new ArrayList<>())
-                        .add(v));
+                .toList();
+        Map<String, List<Verdict>> byLadder =
+                spokenOf.stream().collect(Collectors.groupingBy(v -> ladder(course, v)));
         List<Ladders.Row> rows = new ArrayList<>();
         List<String> titles = new ArrayList<>(
                 course.bundle().ladders().stream().map(Ladder::title).toList());
@@ -46,8 +47,8 @@ public class CoursePages {
                         verdicts.stream().map(v -> sign(course, standing, v)).toList()));
             }
         }
-        long open = standing.verdicts().stream().filter(v -> v.kind().isOpen()).count();
-        return new Ladders(rows, open, standing.verdicts().size());
+        long open = spokenOf.stream().filter(v -> v.kind().isOpen()).count();
+        return new Ladders(rows, open, spokenOf.size());
     }
 
     /** A verdict's sign. */

@@ -73,4 +73,12 @@ interface CourseWriteMapper {
             values (#{holdId}, #{endedOn}, #{why}, #{signatureId})
             """)
     int insertHoldEnd(UUID holdId, LocalDate endedOn, String why, UUID signatureId);
+
+    @Insert("""
+            insert into attestation (id, course_id, criterion, attested_on, said_by, entered_by, entered_at)
+            values (#{id}, #{courseId}, #{wanted.criterion}, #{on}, #{wanted.saidBy}, #{by}, #{at})
+            on conflict (id) do nothing
+            """)
+    int insertAttestation(
+            UUID id, UUID courseId, @Param("wanted") Attestations.Wanted wanted, LocalDate on, UUID by, Instant at);
 }

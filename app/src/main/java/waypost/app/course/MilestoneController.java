@@ -39,6 +39,7 @@ class MilestoneController {
     private final CourseHeads heads;
     private final Advances advances;
     private final Holds holds;
+    private final Attestations attestations;
     private final PasswordFreshness freshness;
     private final ReadLog readLog;
     private final ClinicClock clock;
@@ -48,6 +49,7 @@ class MilestoneController {
             CourseHeads heads,
             Advances advances,
             Holds holds,
+            Attestations attestations,
             PasswordFreshness freshness,
             ReadLog readLog,
             ClinicClock clock) {
@@ -55,6 +57,7 @@ class MilestoneController {
         this.heads = heads;
         this.advances = advances;
         this.holds = holds;
+        this.attestations = attestations;
         this.freshness = freshness;
         this.readLog = readLog;
         this.clock = clock;
@@ -128,6 +131,24 @@ class MilestoneController {
         });
     }
 
+    @PostMapping("/courses/{id}/attestations")
+    @PreAuthorize("hasAuthority('SIGN')")
+    ModelAndView attest(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam UUID attestationId,
+            @RequestParam(defaultValue = "") String criterion,
+            @RequestParam(defaultValue = "") String saidBy,
+            HttpSession session) {
+        return attempt(
+                staff,
+                id,
+                session,
+                "attest",
+                () -> attestations.keep(
+                        staff, id, new Attestations.Wanted(attestationId, criterion, saidBy), clock.today(staff)));
+    }
+
     private ModelAndView attempt(Staff staff, UUID id, HttpSession session, String form, Runnable writing) {
         loader.load(staff.clinicId(), id);
         try {
@@ -156,6 +177,8 @@ class MilestoneController {
                                 .toList()))
                 .addObject("earliest", offer.map(o -> words.dates().say(o.next().earliest())))
                 .addObject("holds", course.holds())
+                .addObject("toAttest", Attestations.open(standing))
+                .addObject("newAttestationId", UUID.randomUUID())
                 .addObject("newHoldId", UUID.randomUUID())
                 .addObject("reviewOn", today.plusDays(3))
                 .addObject("problems", Map.of())

@@ -2,6 +2,7 @@ package waypost.app.course;
 
 import jakarta.servlet.http.HttpSession;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -60,8 +61,14 @@ class ReferralController {
     ModelAndView blank() {
         MultiValueMap<String, String> entered = new LinkedMultiValueMap<>();
         entered.set("courseId", UUID.randomUUID().toString());
-        return form(entered, bundles.shipped().protocols().get(0))
-                .addObject("protocols", bundles.shipped().protocols());
+        return blank(entered);
+    }
+
+    /** The same form with the questions of the protocol that was chosen; nothing is written. */
+    @PostMapping("/courses/questions")
+    @PreAuthorize("hasAuthority('REFER')")
+    ModelAndView questions(@RequestParam MultiValueMap<String, String> entered) {
+        return blank(entered);
     }
 
     @PostMapping("/courses/check")
@@ -155,9 +162,17 @@ class ReferralController {
                 .addObject("action", "/courses/check");
     }
 
+    private ModelAndView blank(MultiValueMap<String, String> entered) {
+        List<Protocol> protocols = bundles.shipped().protocols();
+        Protocol chosen = protocols.stream()
+                .filter(protocol -> protocol.id().equals(entered.getFirst("protocol")))
+                .findFirst()
+                .orElse(protocols.get(0));
+        return form(entered, chosen).addObject("protocols", protocols);
+    }
+
     private ModelAndView blankAgain(MultiValueMap<String, String> entered, FormProblem problem) {
-        ModelAndView page = form(entered, bundles.shipped().protocols().get(0));
-        return refused(page.addObject("protocols", bundles.shipped().protocols()), problem);
+        return refused(blank(entered), problem);
     }
 
     private ModelAndView change(Staff staff, LoadedCourse course, MultiValueMap<String, String> entered) {

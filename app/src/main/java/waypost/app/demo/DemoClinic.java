@@ -132,8 +132,8 @@ public class DemoClinic implements ApplicationRunner {
                 "patientName", person.name(),
                 "birthDate", person.birthDate(),
                 "number", person.number(),
-                "protocol", "knee.ligament-reconstruction",
-                "operation", "knee ligament reconstruction",
+                "protocol", person.operation().protocol,
+                "operation", person.operation().title,
                 "side", person.side(),
                 "sideAgain", person.side(),
                 "dayZero", dayZero.toString(),
@@ -146,7 +146,7 @@ public class DemoClinic implements ApplicationRunner {
         Side operated = Side.valueOf(person.side().toUpperCase(Locale.ROOT));
         Side side = line[1].equals("own") ? operated : operated.other();
         LocalDate date = dayZero.plusDays(Integer.parseInt(line[0]));
-        String measure = line[2].equals("range") ? "range.KNEE_FLEXION" : line[2];
+        String measure = line[2].equals("range") ? "range." + person.operation().motion : line[2];
         ReadingForm form = new ReadingForm(
                 UUID.randomUUID().toString(), measure, line[3], side.name(), "PASSIVE", date.toString(), true);
         readings.add(staff, course, form, date);

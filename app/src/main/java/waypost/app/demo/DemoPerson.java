@@ -19,12 +19,31 @@ record DemoPerson(
         String birthDate,
         String number,
         String side,
+        Operation operation,
         int day,
         Map<String, String> answers,
         String readings,
         List<Integer> advances,
         Optional<String> hold,
         String at) {
+
+    /** What was done, and the motion that the demo's ranges are about. */
+    enum Operation {
+        KNEE("knee.ligament-reconstruction", "knee ligament reconstruction", "KNEE_FLEXION"),
+        CUFF("shoulder.cuff-repair", "rotator cuff repair", "SHOULDER_FLEXION"),
+        HIP("hip.replacement", "total hip replacement", "HIP_FLEXION"),
+        FINGER("hand.flexor-tendon-zone-2", "flexor tendon repair, ring finger", "PIP_FLEXION");
+
+        final String protocol;
+        final String title;
+        final String motion;
+
+        Operation(String protocol, String title, String motion) {
+            this.protocol = protocol;
+            this.title = title;
+            this.motion = motion;
+        }
+    }
 
     static final Map<String, String> PLAIN = Map.of(
             "graft", "hamstring", "meniscus-repair", "none", "cartilage-repair", "none", "collateral-repair", "none");
@@ -130,23 +149,40 @@ record DemoPerson(
                         .onHold("red flag: calf swollen and warm since Sunday, sent for same-day assessment"),
                 person("Isaura Bonnet", "1999-03-27", "4129", "left", 42, "13:00", List.of(14)),
                 person("Leopold Quarrie", "1987-10-11", "3702", "right", 300, "13:45", List.of(14, 42, 84, 140, 276)),
-                person("Priyanka Fell", "1981-04-16", "4215", "right", -12, "14:30", List.of()));
+                person("Priyanka Fell", "1981-04-16", "4215", "right", -12, "14:30", List.of()),
+                person("Barnabas Oakhanger", "1966-09-08", "4170", "right", 12, "15:00", List.of())
+                        .after(Operation.CUFF)
+                        .with(Map.of("tear-size", "medium", "tendon", "supraspinatus", "biceps", "tenodesis"))
+                        .reading("7 own shoulder-flexion 55\n7 own wound-closed seen\n10 own pain-next-morning 3\n"),
+                person("Henrike Solborg", "1952-03-30", "4209", "left", 9, "15:30", List.of())
+                        .after(Operation.HIP)
+                        .with(Map.of("weight", "as-tolerated"))
+                        .reading("-14 other hip-flexion 112\n6 own hip-flexion 72\n8 own pain-next-morning 4\n"),
+                person("Silvan Teague", "1994-12-17", "4198", "right", 20, "16:00", List.of())
+                        .after(Operation.FINGER)
+                        .with(Map.of("nerve", "whole", "school", "early-active"))
+                        .reading("6 other pip-extension 0\n6 own pip-extension -15\n13 own pip-extension -10\n"
+                                + "13 own wound-closed seen\n19 own pip-extension -10\n"));
     }
 
     private static DemoPerson person(
             String name, String birth, String number, String side, int day, String at, List<Integer> advances) {
-        return new DemoPerson(name, birth, number, side, day, PLAIN, STEADY, advances, Optional.empty(), at);
+        return new DemoPerson(name, birth, number, side, Operation.KNEE, day, PLAIN, STEADY, advances, Optional.empty(), at);
     }
 
     private DemoPerson with(Map<String, String> other) {
-        return new DemoPerson(name, birthDate, number, side, day, other, readings, advances, hold, at);
+        return new DemoPerson(name, birthDate, number, side, operation, day, other, readings, advances, hold, at);
+    }
+
+    private DemoPerson after(Operation other) {
+        return new DemoPerson(name, birthDate, number, side, other, day, Map.of(), "", advances, hold, at);
     }
 
     private DemoPerson reading(String other) {
-        return new DemoPerson(name, birthDate, number, side, day, answers, other, advances, hold, at);
+        return new DemoPerson(name, birthDate, number, side, operation, day, answers, other, advances, hold, at);
     }
 
     private DemoPerson onHold(String why) {
-        return new DemoPerson(name, birthDate, number, side, day, answers, readings, advances, Optional.of(why), at);
+        return new DemoPerson(name, birthDate, number, side, operation, day, answers, readings, advances, Optional.of(why), at);
     }
 }

@@ -2,17 +2,21 @@ package waypost.app.measure;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.ReadingRow;
 import waypost.core.body.Direction;
+import waypost.core.body.Motion;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
@@ -21,11 +25,15 @@ import waypost.core.measure.Measure;
 import waypost.core.measure.Unit;
 import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
+import waypost.library.bundle.Word;
 import waypost.library.words.Dates;
 import waypost.library.words.MilestoneWords;
+import waypost.library.words.Words;
 
 /** What the measures page lists and offers. */
 public record MeasurePage(List<Choice> choices, List<Line> lines, List<String> doubts) {
+
+    private static final Set<String> ALWAYS = Set.of("pain-during", "pain-next-morning");
 
     /** A measure that can be chosen. */
     public record Choice(String id, String title, String hint) {}
@@ -36,13 +44,37 @@ public record MeasurePage(List<Choice> choices, List<Line> lines, List<String> d
 
     static MeasurePage of(LoadedCourse course, Standing standing) {
         List<Choice> choices = new ArrayList<>();
-        choices.add(new Choice("range.KNEE_FLEXION", "Knee range", "as 0-10-120 or 5-0-130"));
-        course.bundle().measures().forEach(m -> choices.add(new Choice(m.id(), m.title(), hint(m, standing, course))));
+        List<Measure> measures = relevant(course);
+        ranges(measures).forEach(motion -> choices.add(new Choice(
+                ReadingForm.RANGE + motion, Words.sentenceCase(Word.of(motion.joint())) + " range", "as 0-10-120 or 5-0-130")));
+        measures.forEach(m -> choices.add(new Choice(m.id(), m.title(), hint(m, standing, course))));
         List<Line> lines = course.readings().stream()
                 .sorted(Comparator.comparing(ReadingRow::measuredOn).reversed())
                 .map(row -> line(row, course))
                 .toList();
         return new MeasurePage(choices, lines, doubts(course));
+    }
+
+    /** What the protocol's milestones and schedule, its tests and its readings so far are about. */
+    private static List<Measure> relevant(LoadedCourse course) {
+        Set<String> ids = new HashSet<>(ALWAYS);
+        course.protocol().followUp().measuring().forEach(due -> ids.add(due.measure()));
+        course.protocol().criteria().forEach(c -> c.measures().forEach(m -> ids.add(m.id())));
+        course.bundle().activities().stream()
+                .filter(a -> a instanceof Activity.Test && course.course().speaksOf(a))
+                .forEach(a -> ids.add(((Activity.Test) a).measure()));
+        course.readings().forEach(row -> ids.add(row.measure()));
+        return course.bundle().measures().stream().filter(m -> ids.contains(m.id())).toList();
+    }
+
+    /** Motions of which both ends are measured: they can be told in the three-number form. */
+    private static List<Motion> ranges(List<Measure> measures) {
+        return Arrays.stream(Motion.values())
+                .filter(motion -> Arrays.stream(Direction.values())
+                        .allMatch(end -> measures.stream()
+                                .anyMatch(m -> m.motion().equals(Optional.of(motion))
+                                        && m.end().equals(Optional.of(end)))))
+                .toList();
     }
 
     private static String hint(Measure measure, Standing standing, LoadedCourse course) {

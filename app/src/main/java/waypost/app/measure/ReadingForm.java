@@ -37,11 +37,11 @@ public record ReadingForm(
     /** Says that the value is a whole range in the three-number form, both ends at once. */
     static final String RANGE = "range.";
 
-    /** A blank form. */
+    /** A blank form, on the first measure of the list. */
     static ReadingForm blank(LocalDate today, Side operated) {
         return new ReadingForm(
                 UUID.randomUUID().toString(),
-                "range.KNEE_FLEXION",
+                "",
                 "",
                 operated.name(),
                 "PASSIVE",

@@ -37,6 +37,9 @@ interface RecordMapper {
                 union all
                 select placed_at, placed_by, 'Hold placed', why || ', review on ' || review_on, ''
                   from hold where course_id = #{courseId}
+                union all
+                select entered_at, entered_by, 'Said, not measured: ' || criterion, said_by, ''
+                  from attestation where course_id = #{courseId}
               ) n
               join account a on a.id = n.account_id
              order by n.at desc

@@ -18,6 +18,7 @@ import waypost.core.body.Side;
 import waypost.core.course.Course;
 import waypost.core.course.History;
 import waypost.core.course.SignedPhase;
+import waypost.core.log.Attestation;
 import waypost.core.log.Evidence;
 import waypost.core.log.Hold;
 import waypost.core.measure.Measure;
@@ -60,40 +61,52 @@ public class CourseLoader {
         Map<UUID, List<ReadingRow>> readings = grouped(mapper.findReadings(ids), ReadingRow::courseId);
         Map<UUID, List<AdvanceRow>> advances = grouped(mapper.findAdvances(ids), AdvanceRow::courseId);
         Map<UUID, List<HoldRow>> holds = grouped(mapper.findHolds(ids), HoldRow::courseId);
+        Map<UUID, List<AttestationRow>> attested =
+                grouped(mapper.findAttestations(ids), AttestationRow::courseId);
         Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();
         for (CourseRow row : rows) {
-            loaded.put(
-                    row.id(),
-                    assemble(
-                            row,
-                            readings.getOrDefault(row.id(), List.of()),
-                            advances.getOrDefault(row.id(), List.of()),
-                            holds.getOrDefault(row.id(), List.of())));
+            Rows of = new Rows(
+                    readings.getOrDefault(row.id(), List.of()),
+                    advances.getOrDefault(row.id(), List.of()),
+                    holds.getOrDefault(row.id(), List.of()),
+                    attested.getOrDefault(row.id(), List.of()));
+            loaded.put(row.id(), assemble(row, of));
         }
         return loaded;
     }
+
+    /** What is stored of one course. */
+    private record Rows(
+            List<ReadingRow> readings,
+            List<AdvanceRow> advances,
+            List<HoldRow> holds,
+            List<AttestationRow> attested) {}
 
     private static <T> Map<UUID, List<T>> grouped(List<T> rows, Function<T, UUID> courseId) {
         return rows.stream().collect(Collectors.groupingBy(courseId));
     }
 
-    private LoadedCourse assemble(
-            CourseRow row, List<ReadingRow> readings, List<AdvanceRow> advances, List<HoldRow> holds) {
+    private LoadedCourse assemble(CourseRow row, Rows of) {
         Bundle bundle = bundles.get(row.bundleHash());
         Resolved resolved = Resolver.resolve(bundle.protocol(row.protocolId()), answers(row.answers()), row.dayZero());
+        Evidence evidence = new Evidence(
+                new Readings(of.readings().stream().map(r -> reading(r, bundle)).toList()),
+                of.attested().stream()
+                        .map(a -> new Attestation(a.criterion(), a.attestedOn(), a.saidBy()))
+                        .toList(),
+                List.of());
         History history = History.of(
                 Side.valueOf(row.side()),
-                Evidence.of(new Readings(
-                        readings.stream().map(r -> reading(r, bundle)).toList())),
-                advances.stream()
+                evidence,
+                of.advances().stream()
                         .map(a -> new SignedPhase(a.phase(), a.fromDate()))
                         .toList(),
-                holds.stream()
+                of.holds().stream()
                         .map(h ->
                                 new Hold(Hold.Kind.OTHER, h.why(), h.fromDate(), h.reviewOn(), h.ended(), h.placedBy()))
                         .toList());
-        return new LoadedCourse(
-                row, bundle, Course.of(resolved, bundle.activities(), bundle.measures(), history), readings, holds);
+        Course course = Course.of(resolved, bundle.activities(), bundle.measures(), history);
+        return new LoadedCourse(row, bundle, course, of.readings(), of.holds());
     }
 
     private static Reading reading(ReadingRow row, Bundle bundle) {

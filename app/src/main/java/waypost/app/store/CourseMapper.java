@@ -45,4 +45,12 @@ interface CourseMapper {
              order by h.placed_at
             """)
     List<HoldRow> findHolds(UUID[] ids);
+
+    @Select("""
+            select course_id, criterion, attested_on, said_by
+              from attestation
+             where course_id = any (#{ids})
+             order by attested_on, entered_at
+            """)
+    List<AttestationRow> findAttestations(UUID[] ids);
 }

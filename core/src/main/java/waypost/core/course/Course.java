@@ -10,6 +10,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import waypost.core.criterion.Criterion;
+import waypost.core.demand.Demand;
 import waypost.core.exercise.Activity;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
@@ -189,6 +190,23 @@ public final class Course {
                 .map(Activity.Exercise.class::cast)
                 .sorted(Comparator.comparing(Activity.Exercise::rung))
                 .toList();
+    }
+
+    /**
+     * Whether the protocol speaks of an activity: it names it, covers its ladder, or it is a test of the operated joints.
+     * What it is silent on is judged like everything else and not laid out for the day.
+     */
+    public boolean speaksOf(Activity activity) {
+        boolean named = activity.roles().stream()
+                .anyMatch(role -> resolved.openings().containsKey(role.key()));
+        boolean covered = activity instanceof Activity.Exercise exercise
+                && resolved.protocol().scope().ladders().contains(exercise.ladder());
+        boolean tests = activity instanceof Activity.Test
+                && activity.roles().stream()
+                        .flatMap(role -> role.demands().stream())
+                        .anyMatch(demand -> demand instanceof Demand.Movement movement
+                                && movement.concerns(resolved.region()));
+        return named || covered || tests;
     }
 
     public List<Activity> activities() {

@@ -1,6 +1,7 @@
 package waypost.library.words;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import waypost.core.limit.Authority;
@@ -191,5 +192,10 @@ public final class Words implements Reason.Visitor<Said> {
     /** A question's id as words: "meniscus-repair" is said "meniscus repair". */
     public static String plainName(String id) {
         return id.replace('-', ' ');
+    }
+
+    /** The same with a capital first letter. */
+    public static String sentenceCase(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import waypost.core.body.Side;
@@ -26,6 +27,7 @@ import waypost.library.bundle.ShippedLibrary;
  * The diaries of the shipped protocols under their main answers, as a clinician reads them. A diary that changes on
  * purpose is written anew by {@code -Ddiaries.approve=true} and read before it is committed.
  */
+@Tag("slow")
 class ApprovedDiariesTest {
 
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);

@@ -15,6 +15,7 @@ import waypost.library.bundle.ShippedLibrary;
 import waypost.library.bundle.SourceText;
 
 /** A deliberately bad file for every kind of finding; the shipped library has none. */
+@Tag("slow")
 class LintTest {
 
     private static List<Finding> findingsIn(Check check) throws IOException {
@@ -64,13 +65,11 @@ class LintTest {
     }
 
     @Test
-    @Tag("slow")
     void theShippedLibraryIsClean() {
         assertThat(Lint.of(ShippedLibrary.read())).isEmpty();
     }
 
     @Test
-    @Tag("slow")
     void printsWhatIsOpenForASignature() {
         Bundle bundle = ShippedLibrary.read();
 
