@@ -48,7 +48,9 @@ class AttestationTest {
         assertThat(therapist.get(course + "/record").body())
                 .containsOnlyOnce("said and shown on the other hand")
                 .contains("Said, not measured: precautions-taught");
-        assertThat(Visitor.signedIn("assistant").post(course + "/attestations", said).status())
+        assertThat(Visitor.signedIn("assistant")
+                        .post(course + "/attestations", said)
+                        .status())
                 .isEqualTo(403);
     }
 

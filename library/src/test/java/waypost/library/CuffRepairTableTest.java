@@ -38,7 +38,12 @@ class CuffRepairTableTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"table-slide/operated,42", "raise-lying/operated,56", "wall-fingers/operated,70", "raise-front/operated,112"})
+    @CsvSource({
+        "table-slide/operated,42",
+        "raise-lying/operated,56",
+        "wall-fingers/operated,70",
+        "raise-front/operated,112"
+    })
     void aLargeTearWaitsLonger(String role, int day) {
         assertThat(cuff(LARGE).firstOpen(role)).contains(day);
     }
@@ -113,7 +118,8 @@ class CuffRepairTableTest {
         assertThat(unknown.firstOpen("raise-lying/operated")).contains(56);
         assertThat(unknown.firstOpen("band-in-side/operated")).contains(112);
         assertThat(unknown.duties(5)).contains("sling.large").doesNotContain("sling.small");
-        assertThat(unknown.standing(5).duties()).noneMatch(duty -> duty.conflict() && duty.ruleId().startsWith("sling"));
+        assertThat(unknown.standing(5).duties())
+                .noneMatch(duty -> duty.conflict() && duty.ruleId().startsWith("sling"));
     }
 
     @Test

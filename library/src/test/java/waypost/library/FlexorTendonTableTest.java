@@ -64,7 +64,8 @@ class FlexorTendonTableTest {
                 .kind();
 
         assertThat(notCleared).isEqualTo(VerdictKind.NOT_YET);
-        assertThat(finger("school=early-active").firstOpen("full-fist/operated")).contains(28);
+        assertThat(finger("school=early-active").firstOpen("full-fist/operated"))
+                .contains(28);
     }
 
     @ParameterizedTest
@@ -92,11 +93,14 @@ class FlexorTendonTableTest {
         LocalDate dayZero = finger("").course().resolved().dayZero();
         Hold hold = new Hold(
                 Hold.Kind.OTHER, "swollen", dayZero.plusDays(10), dayZero.plusDays(11), Optional.empty(), "tester");
-        History history = History.of(
-                waypost.core.body.Side.RIGHT, Evidence.NONE, List.of(), List.of(hold));
+        History history = History.of(waypost.core.body.Side.RIGHT, Evidence.NONE, List.of(), List.of(hold));
         LocalDate date = dayZero.plusDays(day);
 
-        assertThat(finger("").course().with(history).on(date, date, Outlook.TIME_ONLY).duties())
+        assertThat(finger("")
+                        .course()
+                        .with(history)
+                        .on(date, date, Outlook.TIME_ONLY)
+                        .duties())
                 .filteredOn(DutyStatus.HeldTooLong.class::isInstance)
                 .hasSize(escalates ? 1 : 0);
     }

@@ -75,10 +75,13 @@ class HipReplacementTableTest {
         "'',step round in small steps"
     })
     void turningGoesByTheApproach(String answers, String way) {
-        assertThat(hip(answers + " weight=as-tolerated").on(5, "turn-round/both").reasons())
+        assertThat(hip(answers + " weight=as-tolerated")
+                        .on(5, "turn-round/both")
+                        .reasons())
                 .filteredOn(Reason.SetUpNeeded.class::isInstance)
                 .singleElement()
-                .satisfies(reason -> assertThat(((Reason.SetUpNeeded) reason).way()).startsWith(way));
+                .satisfies(reason ->
+                        assertThat(((Reason.SetUpNeeded) reason).way()).startsWith(way));
     }
 
     /** Chair tests pass 90° on a usual chair: from a raised seat while bending is limited. */

@@ -70,7 +70,9 @@ final class TableCourse {
     }
 
     boolean allowsNothing(String rule, int day) {
-        return limit(rule, day).map(allowed -> allowed instanceof Allowed.Nothing).orElse(false);
+        return limit(rule, day)
+                .map(allowed -> allowed instanceof Allowed.Nothing)
+                .orElse(false);
     }
 
     Course course() {

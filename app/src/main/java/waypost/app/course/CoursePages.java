@@ -33,8 +33,7 @@ public class CoursePages {
                 .filter(v -> course.course().speaksOf(activity(course, v.role())))
                 .sorted(Comparator.comparingInt(v -> rung(activity(course, v.role()))))
                 .toList();
-        Map<String, List<Verdict>> byLadder =
-                spokenOf.stream().collect(Collectors.groupingBy(v -> ladder(course, v)));
+        Map<String, List<Verdict>> byLadder = spokenOf.stream().collect(Collectors.groupingBy(v -> ladder(course, v)));
         List<Ladders.Row> rows = new ArrayList<>();
         List<String> titles = new ArrayList<>(
                 course.bundle().ladders().stream().map(Ladder::title).toList());

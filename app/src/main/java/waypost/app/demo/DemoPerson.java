@@ -167,7 +167,8 @@ record DemoPerson(
 
     private static DemoPerson person(
             String name, String birth, String number, String side, int day, String at, List<Integer> advances) {
-        return new DemoPerson(name, birth, number, side, Operation.KNEE, day, PLAIN, STEADY, advances, Optional.empty(), at);
+        return new DemoPerson(
+                name, birth, number, side, Operation.KNEE, day, PLAIN, STEADY, advances, Optional.empty(), at);
     }
 
     private DemoPerson with(Map<String, String> other) {
@@ -183,6 +184,7 @@ record DemoPerson(
     }
 
     private DemoPerson onHold(String why) {
-        return new DemoPerson(name, birthDate, number, side, operation, day, answers, readings, advances, Optional.of(why), at);
+        return new DemoPerson(
+                name, birthDate, number, side, operation, day, answers, readings, advances, Optional.of(why), at);
     }
 }

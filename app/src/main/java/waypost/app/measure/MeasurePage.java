@@ -45,8 +45,11 @@ public record MeasurePage(List<Choice> choices, List<Line> lines, List<String> d
     static MeasurePage of(LoadedCourse course, Standing standing) {
         List<Choice> choices = new ArrayList<>();
         List<Measure> measures = relevant(course);
-        ranges(measures).forEach(motion -> choices.add(new Choice(
-                ReadingForm.RANGE + motion, Words.sentenceCase(Word.of(motion.joint())) + " range", "as 0-10-120 or 5-0-130")));
+        ranges(measures)
+                .forEach(motion -> choices.add(new Choice(
+                        ReadingForm.RANGE + motion,
+                        Words.sentenceCase(Word.of(motion.joint())) + " range",
+                        "as 0-10-120 or 5-0-130")));
         measures.forEach(m -> choices.add(new Choice(m.id(), m.title(), hint(m, standing, course))));
         List<Line> lines = course.readings().stream()
                 .sorted(Comparator.comparing(ReadingRow::measuredOn).reversed())
@@ -64,7 +67,9 @@ public record MeasurePage(List<Choice> choices, List<Line> lines, List<String> d
                 .filter(a -> a instanceof Activity.Test && course.course().speaksOf(a))
                 .forEach(a -> ids.add(((Activity.Test) a).measure()));
         course.readings().forEach(row -> ids.add(row.measure()));
-        return course.bundle().measures().stream().filter(m -> ids.contains(m.id())).toList();
+        return course.bundle().measures().stream()
+                .filter(m -> ids.contains(m.id()))
+                .toList();
     }
 
     /** Motions of which both ends are measured: they can be told in the three-number form. */

@@ -40,13 +40,7 @@ public record ReadingForm(
     /** A blank form, on the first measure of the list. */
     static ReadingForm blank(LocalDate today, Side operated) {
         return new ReadingForm(
-                UUID.randomUUID().toString(),
-                "",
-                "",
-                operated.name(),
-                "PASSIVE",
-                today.toString(),
-                true);
+                UUID.randomUUID().toString(), "", "", operated.name(), "PASSIVE", today.toString(), true);
     }
 
     boolean isStrict() {

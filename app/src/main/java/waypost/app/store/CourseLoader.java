@@ -61,8 +61,7 @@ public class CourseLoader {
         Map<UUID, List<ReadingRow>> readings = grouped(mapper.findReadings(ids), ReadingRow::courseId);
         Map<UUID, List<AdvanceRow>> advances = grouped(mapper.findAdvances(ids), AdvanceRow::courseId);
         Map<UUID, List<HoldRow>> holds = grouped(mapper.findHolds(ids), HoldRow::courseId);
-        Map<UUID, List<AttestationRow>> attested =
-                grouped(mapper.findAttestations(ids), AttestationRow::courseId);
+        Map<UUID, List<AttestationRow>> attested = grouped(mapper.findAttestations(ids), AttestationRow::courseId);
         Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();
         for (CourseRow row : rows) {
             Rows of = new Rows(
@@ -77,10 +76,7 @@ public class CourseLoader {
 
     /** What is stored of one course. */
     private record Rows(
-            List<ReadingRow> readings,
-            List<AdvanceRow> advances,
-            List<HoldRow> holds,
-            List<AttestationRow> attested) {}
+            List<ReadingRow> readings, List<AdvanceRow> advances, List<HoldRow> holds, List<AttestationRow> attested) {}
 
     private static <T> Map<UUID, List<T>> grouped(List<T> rows, Function<T, UUID> courseId) {
         return rows.stream().collect(Collectors.groupingBy(courseId));

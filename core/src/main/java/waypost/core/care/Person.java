@@ -87,10 +87,12 @@ public final class Person {
             if (other != asked) {
                 playedIn(other.episode().course(), asked.episode().course(), verdict.role())
                         .map(played -> other.standing().verdict(played))
-                        .ifPresent(v -> said.add(new JointVerdict.Said(other.episode().id(), v)));
+                        .ifPresent(v ->
+                                said.add(new JointVerdict.Said(other.episode().id(), v)));
             }
         }
-        return new JointVerdict(verdict.role(), asked.episode().course().history().side(), said);
+        return new JointVerdict(
+                verdict.role(), asked.episode().course().history().side(), said);
     }
 
     /** The role that the other course's limb plays meanwhile; empty when it plays none. */

@@ -197,15 +197,15 @@ public final class Course {
      * What it is silent on is judged like everything else and not laid out for the day.
      */
     public boolean speaksOf(Activity activity) {
-        boolean named = activity.roles().stream()
-                .anyMatch(role -> resolved.openings().containsKey(role.key()));
+        boolean named =
+                activity.roles().stream().anyMatch(role -> resolved.openings().containsKey(role.key()));
         boolean covered = activity instanceof Activity.Exercise exercise
                 && resolved.protocol().scope().ladders().contains(exercise.ladder());
         boolean tests = activity instanceof Activity.Test
                 && activity.roles().stream()
                         .flatMap(role -> role.demands().stream())
-                        .anyMatch(demand -> demand instanceof Demand.Movement movement
-                                && movement.concerns(resolved.region()));
+                        .anyMatch(demand ->
+                                demand instanceof Demand.Movement movement && movement.concerns(resolved.region()));
         return named || covered || tests;
     }
 

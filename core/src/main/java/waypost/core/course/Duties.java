@@ -106,7 +106,8 @@ record Duties(Resolved resolved) {
         public Stream<DutyStatus> reach(Duty.Reach reach) {
             CourseDay by = resolved.clocks().day(reach.by(), duty.start());
             Milestone milestone = standing.milestone(reach.criterion());
-            boolean lacking = milestone.state() == MilestoneState.NOT_MET || milestone.state() == MilestoneState.MISSING;
+            boolean lacking =
+                    milestone.state() == MilestoneState.NOT_MET || milestone.state() == MilestoneState.MISSING;
             return Stream.of(new DutyStatus.Due(reach, duty.from(), by, milestone, lacking && isPast(by)));
         }
 

@@ -31,13 +31,7 @@ class PersonTest {
 
     private static Role role(RoleKey key, String counterpart) {
         return new Role(
-                key,
-                key.role(),
-                List.of(bend(30)),
-                List.of(0),
-                Reducible.NOTHING,
-                Set.of(),
-                Optional.of(counterpart));
+                key, key.role(), List.of(bend(30)), List.of(0), Reducible.NOTHING, Set.of(), Optional.of(counterpart));
     }
 
     /** A knee course in which the leg in front is covered and the leg behind is not, or the other way round. */
@@ -97,12 +91,11 @@ class PersonTest {
     void neitherSideIsAHealthyYardstickWhenTheSameJointIsTreatedOnBoth() {
         Course left = knee(Side.LEFT, FRONT, Optional.empty());
         Person alone = Person.of(List.of(new Episode("left", left)));
-        Person both = Person.of(List.of(
-                new Episode("left", left), new Episode("right", knee(Side.RIGHT, FRONT, Optional.empty()))));
+        Person both = Person.of(
+                List.of(new Episode("left", left), new Episode("right", knee(Side.RIGHT, FRONT, Optional.empty()))));
 
         assertThat(alone.running().get(0).course().history().otherSideHealthy()).isTrue();
-        assertThat(both.running())
-                .allMatch(e -> !e.course().history().otherSideHealthy());
+        assertThat(both.running()).allMatch(e -> !e.course().history().otherSideHealthy());
     }
 
     @Test

@@ -54,7 +54,8 @@ class DutiesTest {
     @ParameterizedTest
     @CsvSource({"13,false", "14,true"})
     void whatHasNotBegunByItsDayIsOverdue(int day, boolean overdue) {
-        Course course = new Fixture().asking(bend(30)).open(from("day 0")).duty(BEGIN).course();
+        Course course =
+                new Fixture().asking(bend(30)).open(from("day 0")).duty(BEGIN).course();
 
         assertThat(on(course, day).duties()).singleElement().satisfies(duty -> {
             assertThat(duty.overdue()).isEqualTo(overdue);
@@ -67,23 +68,37 @@ class DutiesTest {
         Evidence done = new Evidence(
                 Readings.NONE, List.of(), List.of(new Session(DAY_ZERO.plusDays(9), Set.of("squat"), false)));
 
-        assertThat(on(new Fixture().asking(bend(30)).open(from("day 0")).duty(BEGIN).course(history(done)), 20)
+        assertThat(on(
+                                new Fixture()
+                                        .asking(bend(30))
+                                        .open(from("day 0"))
+                                        .duty(BEGIN)
+                                        .course(history(done)),
+                                20)
                         .duties())
                 .singleElement()
                 .satisfies(duty -> assertThat(duty.overdue()).isFalse());
-        assertThat(on(new Fixture().asking(bend(30)).open(from("day 60")).duty(BEGIN).course(), 20).duties())
+        assertThat(on(
+                                new Fixture()
+                                        .asking(bend(30))
+                                        .open(from("day 60"))
+                                        .duty(BEGIN)
+                                        .course(),
+                                20)
+                        .duties())
                 .singleElement()
                 .satisfies(duty -> assertThat(duty.conflict()).isTrue());
     }
 
     @Test
     void practiceBindsInItsWindowAndConflictsWithWhatIsClosed() {
-        Duty practise = new Duty.Practise(
-                HEAD, "squat", sixWeeks(Allowed.within(Frequency.parse("10 a day"))), "stiff");
+        Duty practise =
+                new Duty.Practise(HEAD, "squat", sixWeeks(Allowed.within(Frequency.parse("10 a day"))), "stiff");
         Fixture open = new Fixture().asking(bend(30)).open(from("day 5")).duty(practise);
 
-        assertThat(on(open.course(), 4).duties()).singleElement().satisfies(d -> assertThat(d.conflict())
-                .isTrue());
+        assertThat(on(open.course(), 4).duties())
+                .singleElement()
+                .satisfies(d -> assertThat(d.conflict()).isTrue());
         assertThat(on(open.course(), 5).duties())
                 .singleElement()
                 .isInstanceOfSatisfying(DutyStatus.ToPractise.class, duty -> {
@@ -97,11 +112,11 @@ class DutiesTest {
     @CsvSource({"9,80,false", "10,80,true", "10,120,false"})
     void whatIsNotReachedByItsDayIsOverdue(int day, double bend, boolean overdue) {
         Duty reach = new Duty.Reach(HEAD, "bend", Moment.parse("day 10"), "call");
-        Course course =
-                new Fixture().duty(reach).course(history(Evidence.of(new Readings(List.of(flexion(bend, 8))))));
+        Course course = new Fixture().duty(reach).course(history(Evidence.of(new Readings(List.of(flexion(bend, 8))))));
 
-        assertThat(on(course, day).duties()).singleElement().satisfies(d -> assertThat(d.overdue())
-                .isEqualTo(overdue));
+        assertThat(on(course, day).duties())
+                .singleElement()
+                .satisfies(d -> assertThat(d.overdue()).isEqualTo(overdue));
         assertThat(course.on(DAY_ZERO.plusDays(day), DAY_ZERO, Outlook.TO_PLAN).duties())
                 .noneMatch(DutyStatus::overdue);
     }
@@ -109,12 +124,10 @@ class DutiesTest {
     @Test
     void settingsThatGoByAnUnknownAnswerConflictUnlessOneServesMeanwhile() {
         assertThat(on(worn(false), 5).duties()).hasSize(2).allMatch(DutyStatus::conflict);
-        assertThat(on(worn(true), 5).duties())
-                .singleElement()
-                .isInstanceOfSatisfying(DutyStatus.Worn.class, duty -> {
-                    assertThat(duty.setting()).isEqualTo("locked");
-                    assertThat(duty.conflict()).isFalse();
-                });
+        assertThat(on(worn(true), 5).duties()).singleElement().isInstanceOfSatisfying(DutyStatus.Worn.class, duty -> {
+            assertThat(duty.setting()).isEqualTo("locked");
+            assertThat(duty.conflict()).isFalse();
+        });
     }
 
     private static Course worn(boolean whenUnknown) {
@@ -135,11 +148,15 @@ class DutiesTest {
         assertThat(turning(true, Answers.NONE).on(5).reasons())
                 .singleElement()
                 .isInstanceOfSatisfying(
-                        Reason.SetUpNeeded.class, reason -> assertThat(reason.way()).isEqualTo("left"));
-        assertThat(turning(true, new Answers(Map.of("graft", Set.of("donor")))).on(5).reasons())
+                        Reason.SetUpNeeded.class,
+                        reason -> assertThat(reason.way()).isEqualTo("left"));
+        assertThat(turning(true, new Answers(Map.of("graft", Set.of("donor"))))
+                        .on(5)
+                        .reasons())
                 .singleElement()
                 .isInstanceOfSatisfying(
-                        Reason.SetUpNeeded.class, reason -> assertThat(reason.way()).isEqualTo("right"));
+                        Reason.SetUpNeeded.class,
+                        reason -> assertThat(reason.way()).isEqualTo("right"));
         assertThat(turning(true, Answers.NONE).on(42).kind()).isEqualTo(VerdictKind.OPEN);
     }
 
@@ -201,11 +218,8 @@ class DutiesTest {
                 Optional.empty());
         Fixture fixture = new Fixture().asking(bend(30)).open(later);
 
-        assertThat(fixture.on(50).reasons())
-                .singleElement()
-                .isInstanceOf(Reason.ClockNotStarted.class);
-        Fixture started =
-                fixture.clocks(new Clocks(DAY_ZERO, Map.of("injection", List.of(DAY_ZERO.plusDays(30)))));
+        assertThat(fixture.on(50).reasons()).singleElement().isInstanceOf(Reason.ClockNotStarted.class);
+        Fixture started = fixture.clocks(new Clocks(DAY_ZERO, Map.of("injection", List.of(DAY_ZERO.plusDays(30)))));
         assertThat(started.on(43).kind()).isEqualTo(VerdictKind.NOT_YET);
         assertThat(started.on(44).kind()).isEqualTo(VerdictKind.OPEN);
     }
@@ -214,8 +228,7 @@ class DutiesTest {
     void anOffSwitchIsOnWhileItsPurposeIsReachedAndOffWhenItIsLost() {
         Fixture stretch = new Fixture().asking(bend(30)).open(from("day 0")).offWhen("bend");
         Course reached = stretch.course(history(Evidence.of(new Readings(List.of(flexion(120, 8))))));
-        Course lost = stretch.course(
-                history(Evidence.of(new Readings(List.of(flexion(120, 8), flexion(70, 9))))));
+        Course lost = stretch.course(history(Evidence.of(new Readings(List.of(flexion(120, 8), flexion(70, 9))))));
 
         assertThat(on(reached, 10).switchedOff()).containsExactly(Fixture.ROLE);
         assertThat(on(lost, 10).switchedOff()).isEmpty();

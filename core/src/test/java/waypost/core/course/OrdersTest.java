@@ -97,9 +97,13 @@ class OrdersTest {
                 .decisions(new Decisions(List.of(), List.of(narrowing(bendTo(40, true), 15))));
 
         assertThat(narrowed.on(9).kind()).isEqualTo(VerdictKind.OPEN);
-        assertThat(narrowed.on(15).reasons()).singleElement().isInstanceOfSatisfying(
-                Reason.Exceeded.class, reason -> assertThat(reason.rule().authority())
-                        .isEqualTo(new Authority.FromTherapist("Maren Arkwell", DAY_ZERO.plusDays(10), "swelling")));
+        assertThat(narrowed.on(15).reasons())
+                .singleElement()
+                .isInstanceOfSatisfying(
+                        Reason.Exceeded.class,
+                        reason -> assertThat(reason.rule().authority())
+                                .isEqualTo(new Authority.FromTherapist(
+                                        "Maren Arkwell", DAY_ZERO.plusDays(10), "swelling")));
         assertThat(narrowed.on(16).kind()).isEqualTo(VerdictKind.OPEN);
     }
 
@@ -149,15 +153,16 @@ class OrdersTest {
         Order byPhone = order(false, 10, null, new Change.Opens(Fixture.ROLE));
         Fixture late = new Fixture().asking(bend(50)).open(from("day 60"));
 
-        assertThat(late.decisions(new Decisions(List.of(byPhone), List.of())).on(11).kind())
+        assertThat(late.decisions(new Decisions(List.of(byPhone), List.of()))
+                        .on(11)
+                        .kind())
                 .isEqualTo(VerdictKind.OPEN);
         assertThat(late.openingIsSurgeonOnly().on(11).kind()).isEqualTo(VerdictKind.NOT_YET);
     }
 
     @Test
     void anOrderBarsByNameAndEndsADuty() {
-        Duty brace = new Duty.Wear(
-                RuleHead.of("brace", "Brace"), "brace", sixWeeks(Allowed.within("locked")), false);
+        Duty brace = new Duty.Wear(RuleHead.of("brace", "Brace"), "brace", sixWeeks(Allowed.within("locked")), false);
         Order order = order(true, 10, 20, new Change.Bars(Set.of("squat")), new Change.Ends("brace"));
         Course course = new Fixture()
                 .asking(bend(30))
@@ -189,13 +194,14 @@ class OrdersTest {
 
         OrderEffects signed = OrderEffects.of(course, order(true, 10, null, bendTo(90, true)), today);
         OrderEffects byPhone = OrderEffects.of(course, order(false, 10, null, bendTo(90, true)), today);
-        OrderEffects both = OrderEffects.of(
-                course, order(true, 10, null, bendTo(90, true), new Change.Opens(Fixture.ROLE)), today);
+        OrderEffects both =
+                OrderEffects.of(course, order(true, 10, null, bendTo(90, true), new Change.Opens(Fixture.ROLE)), today);
 
         assertThat(signed.lifted()).containsExactly("m");
         assertThat(signed.opened()).isEmpty();
-        assertThat(signed.stillClosed()).singleElement().satisfies(v -> assertThat(v.kind())
-                .isEqualTo(VerdictKind.NOT_YET));
+        assertThat(signed.stillClosed())
+                .singleElement()
+                .satisfies(v -> assertThat(v.kind()).isEqualTo(VerdictKind.NOT_YET));
         assertThat(byPhone.refused()).containsExactly("m");
         assertThat(byPhone.lifted()).isEmpty();
         assertThat(both.opened()).containsExactly(Fixture.ROLE);

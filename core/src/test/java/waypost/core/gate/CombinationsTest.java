@@ -89,7 +89,10 @@ class CombinationsTest {
 
     @Test
     void leavingOneZoneIsEnoughAndTheFirstThatCanBeLeftIsLeft() {
-        Verdict verdict = open(bend(90), hip(0, 90)).reducible(downTo(30)).limit(together(40)).on(10);
+        Verdict verdict = open(bend(90), hip(0, 90))
+                .reducible(downTo(30))
+                .limit(together(40))
+                .on(10);
 
         assertThat(verdict.kind()).isEqualTo(VerdictKind.OPEN_WITH_LIMIT);
         assertThat(verdict.reducedTo().orElseThrow().demands()).containsExactly(bend(60), hip(0, 90));
@@ -98,7 +101,10 @@ class CombinationsTest {
     /** The knee can't leave its zone, so the hip does. */
     @Test
     void anotherZoneIsLeftWhenTheFirstCannotBe() {
-        Verdict verdict = open(bend(90), hip(0, 90)).reducible(downTo(61)).limit(together(70)).on(10);
+        Verdict verdict = open(bend(90), hip(0, 90))
+                .reducible(downTo(61))
+                .limit(together(70))
+                .on(10);
 
         assertThat(verdict.reducedTo().orElseThrow().demands()).containsExactly(bend(90), hip(0, 70));
     }
@@ -203,7 +209,10 @@ class CombinationsTest {
 
         assertThat(open(bend(30), placed).limit(kneeling).on(41).kind()).isEqualTo(VerdictKind.BARRED);
         assertThat(open(bend(30), placed).limit(kneeling).on(42).kind()).isEqualTo(VerdictKind.OPEN);
-        assertThat(open(bend(30), new Demand.Placed(Posture.SITTING)).limit(kneeling).on(10).kind())
+        assertThat(open(bend(30), new Demand.Placed(Posture.SITTING))
+                        .limit(kneeling)
+                        .on(10)
+                        .kind())
                 .isEqualTo(VerdictKind.OPEN);
         assertThat(open(bend(30), placed).limit(named).on(10).reasons())
                 .extracting(r -> r.ruleId().orElseThrow())
@@ -225,7 +234,13 @@ class CombinationsTest {
         assertThat(withBrace.kind()).isEqualTo(VerdictKind.OPEN_WITH_LIMIT);
         assertThat(withBrace.reducedTo().orElseThrow().setUps()).containsExactly("brace-locked");
         assertThat(withBrace.reducedTo().orElseThrow().demands()).containsExactly(bend(90));
-        assertThat(open(bend(90)).reducible(downTo(30)).limit(braced).on(10).reducedTo().orElseThrow().demands())
+        assertThat(open(bend(90))
+                        .reducible(downTo(30))
+                        .limit(braced)
+                        .on(10)
+                        .reducedTo()
+                        .orElseThrow()
+                        .demands())
                 .containsExactly(bend(60));
     }
 
@@ -251,8 +266,9 @@ class CombinationsTest {
 
         assertThat(gate.judge(Fixture.ROLE, facts).reasons())
                 .singleElement()
-                .isInstanceOfSatisfying(Reason.Exceeded.class, reason -> assertThat(reason.orOnceMet())
-                        .containsExactly("bend"));
+                .isInstanceOfSatisfying(
+                        Reason.Exceeded.class,
+                        reason -> assertThat(reason.orOnceMet()).containsExactly("bend"));
         assertThat(gate.judge(Fixture.ROLE, met).kind()).isEqualTo(VerdictKind.OPEN);
     }
 }

@@ -17,6 +17,8 @@ import waypost.core.body.Motion;
 import waypost.core.body.Region;
 import waypost.core.body.Side;
 import waypost.core.body.Tissue;
+import waypost.core.course.Course;
+import waypost.core.course.History;
 import waypost.core.criterion.Criterion;
 import waypost.core.criterion.CriterionHead;
 import waypost.core.demand.Chain;
@@ -31,16 +33,14 @@ import waypost.core.exercise.RoleKey;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.Limit;
 import waypost.core.limit.RuleHead;
+import waypost.core.log.Decisions;
+import waypost.core.log.Evidence;
 import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
 import waypost.core.measure.Tool;
 import waypost.core.measure.Unit;
-import waypost.core.course.Course;
-import waypost.core.course.History;
-import waypost.core.log.Decisions;
-import waypost.core.log.Evidence;
 import waypost.core.protocol.Duty;
 import waypost.core.protocol.FollowUp;
 import waypost.core.protocol.HoldRule;
@@ -253,9 +253,7 @@ public final class Fixture {
                 "unreviewed",
                 new Scope(
                         new Region(
-                                Set.of(Joint.KNEE),
-                                Set.of(Tissue.CRUCIATE_GRAFT, Tissue.HAMSTRING),
-                                Set.of(Limb.LEG)),
+                                Set.of(Joint.KNEE), Set.of(Tissue.CRUCIATE_GRAFT, Tissue.HAMSTRING), Set.of(Limb.LEG)),
                         List.of(),
                         List.of("injection"),
                         List.of(),
@@ -265,9 +263,7 @@ public final class Fixture {
                 criteria,
                 new Rules(
                         limits,
-                        cases.isEmpty()
-                                ? List.of()
-                                : List.of(new Opening(ROLE, cases, offWhen, openingSurgeonOnly)),
+                        cases.isEmpty() ? List.of() : List.of(new Opening(ROLE, cases, offWhen, openingSurgeonOnly)),
                         duties,
                         setUpRules,
                         holdRules),

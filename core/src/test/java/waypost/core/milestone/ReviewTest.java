@@ -21,15 +21,15 @@ import waypost.core.criterion.CriterionHead;
 import waypost.core.log.Attestation;
 import waypost.core.log.Evidence;
 import waypost.core.log.Session;
-import waypost.core.measure.Tool;
-import waypost.core.protocol.FollowUp;
-import waypost.core.time.Clocks;
-import waypost.core.time.Moment;
 import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
+import waypost.core.measure.Tool;
 import waypost.core.measure.Unit;
+import waypost.core.protocol.FollowUp;
+import waypost.core.time.Clocks;
+import waypost.core.time.Moment;
 
 /** Each kind of criterion at the bound, beside it, missing, out of date and within the tool's error. */
 class ReviewTest {
@@ -188,8 +188,7 @@ class ReviewTest {
     @CsvSource({"65,NOT_MET", "66,MET", "76,MET", "77,NOT_MET"})
     void aRatioLiesBetweenItsBounds(double outward, MilestoneState state) {
         Measure inward = measure("inward", Unit.NEWTON_METRES, Measure.Better.HIGHER, 42, 600);
-        Criterion ratio =
-                new Criterion.RatioBetween(CriterionHead.of("r", "r"), TORQUE, inward, Mode.ACTIVE, 66, 76);
+        Criterion ratio = new Criterion.RatioBetween(CriterionHead.of("r", "r"), TORQUE, inward, Mode.ACTIVE, 66, 76);
 
         assertThat(state(ratio, 20, active(TORQUE, Side.RIGHT, outward, 20), active(inward, Side.RIGHT, 100, 20)))
                 .isEqualTo(state);
@@ -200,10 +199,7 @@ class ReviewTest {
 
     private static MilestoneState state(Criterion criterion, int day, Evidence evidence) {
         return Review.of(
-                        List.of(criterion),
-                        evidence,
-                        Yardstick.otherSide(Side.RIGHT, DAY_ZERO),
-                        DAY_ZERO.plusDays(day))
+                        List.of(criterion), evidence, Yardstick.otherSide(Side.RIGHT, DAY_ZERO), DAY_ZERO.plusDays(day))
                 .get(0)
                 .state();
     }
@@ -213,8 +209,8 @@ class ReviewTest {
     void whatIsAttestedCountsFromItsDayAndLapses(int day, MilestoneState state) {
         Criterion taught = new Criterion.Attested(
                 new CriterionHead("t", "t", false, OptionalInt.of(30)), Criterion.Attested.Kind.TAUGHT_BACK, "x");
-        Evidence evidence = new Evidence(
-                Readings.NONE, List.of(new Attestation("t", DAY_ZERO.plusDays(10), "tester")), List.of());
+        Evidence evidence =
+                new Evidence(Readings.NONE, List.of(new Attestation("t", DAY_ZERO.plusDays(10), "tester")), List.of());
 
         assertThat(state(taught, day, evidence)).isEqualTo(state);
     }
@@ -237,8 +233,7 @@ class ReviewTest {
 
     @ParameterizedTest
     @CsvSource({"ANY,95,3,MET", "ANY,80,3,NOT_MET", "ALL,95,3,NOT_MET", "ALL,95,1,MET", "ALL,91,1,PENDING"})
-    void severalTakeTheBestOrTheWorst(
-            Criterion.Several.Wanted wanted, double bend, double pain, MilestoneState state) {
+    void severalTakeTheBestOrTheWorst(Criterion.Several.Wanted wanted, double bend, double pain, MilestoneState state) {
         Criterion quiet = new Criterion.Reach(CriterionHead.of("q", "q"), PAIN, Mode.ACTIVE, PAIN.amount(2));
         Criterion both = new Criterion.Several(CriterionHead.of("s", "s"), wanted, List.of(BEND, quiet));
 

@@ -10,17 +10,16 @@ import java.util.List;
 public final class ShippedLibrary {
 
     private static final String ROOT = "/waypost/library/";
-    private static final List<String> FILES =
-            List.of(
-                    "measures.yaml",
-                    "exercises/hand.yaml",
-                    "exercises/hip.yaml",
-                    "exercises/knee.yaml",
-                    "exercises/shoulder.yaml",
-                    "protocols/hand.flexor-tendon-zone-2.yaml",
-                    "protocols/hip.replacement.yaml",
-                    "protocols/knee.ligament-reconstruction.yaml",
-                    "protocols/shoulder.cuff-repair.yaml");
+    private static final List<String> FILES = List.of(
+            "measures.yaml",
+            "exercises/hand.yaml",
+            "exercises/hip.yaml",
+            "exercises/knee.yaml",
+            "exercises/shoulder.yaml",
+            "protocols/hand.flexor-tendon-zone-2.yaml",
+            "protocols/hip.replacement.yaml",
+            "protocols/knee.ligament-reconstruction.yaml",
+            "protocols/shoulder.cuff-repair.yaml");
 
     private ShippedLibrary() {}
 

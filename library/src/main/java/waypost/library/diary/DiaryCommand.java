@@ -22,7 +22,8 @@ import waypost.library.text.RefusedException;
 @Command(
         name = "diary",
         mixinStandardHelpOptions = true,
-        description = "Writes a course file's whole course as text: each day of change, what opens, closes, is due, why.")
+        description =
+                "Writes a course file's whole course as text: each day of change, what opens, closes, is due, why.")
 public final class DiaryCommand implements Callable<Integer> {
 
     private static final int REFUSED = 1;

@@ -65,7 +65,9 @@ final class DiaryDay {
         Map<String, String> limits = new LinkedHashMap<>();
         for (Precaution<?> precaution : standing.precautions()) {
             String rule = precaution.limit().from().ruleId();
-            String key = rule + precaution.limit().from().authority() + precaution.limit().steps();
+            String key = rule
+                    + precaution.limit().from().authority()
+                    + precaution.limit().steps();
             limits.put(key, PrecautionWords.say(precaution) + "  [" + rule + "]");
         }
         return limits;

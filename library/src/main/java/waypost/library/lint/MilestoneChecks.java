@@ -30,7 +30,8 @@ record MilestoneChecks(Protocol protocol, Bundle bundle, Places places) {
                 .map(FollowUp.Measuring::measure)
                 .collect(Collectors.toSet());
         return protocol.criteria().stream()
-                .flatMap(criterion -> criterion.measures()
+                .flatMap(criterion -> criterion
+                        .measures()
                         .filter(measure -> !scheduled.contains(measure.id()))
                         .map(measure -> places.rule(
                                 Check.NOT_MEASURED,
@@ -42,10 +43,12 @@ record MilestoneChecks(Protocol protocol, Bundle bundle, Places places) {
 
     private Stream<Finding> unsafe() {
         NormalHealing healing = NormalHealing.of(protocol, Answers.NONE, bundle);
-        Stream<Finding> openings = protocol.openings().stream().flatMap(opening -> opening.cases().stream()
-                .filter(written -> written.clock().isEmpty())
-                .flatMap(written -> written.needs().stream()
-                        .flatMap(id -> unsafe(opening.role().toString(), id, wanted(written), healing).stream())));
+        Stream<Finding> openings = protocol.openings().stream()
+                .flatMap(opening -> opening.cases().stream()
+                        .filter(written -> written.clock().isEmpty())
+                        .flatMap(written -> written.needs().stream()
+                                .flatMap(id ->
+                                        unsafe(opening.role().toString(), id, wanted(written), healing).stream())));
         Stream<Finding> phases = protocol.phases().stream()
                 .flatMap(phase -> protocol.after(phase).stream()
                         .flatMap(next -> phase.leave().stream()
@@ -55,7 +58,8 @@ record MilestoneChecks(Protocol protocol, Bundle bundle, Places places) {
 
     private CourseDay wanted(Opening.Case written) {
         CourseDay from = day(written.from());
-        Optional<CourseDay> phase = written.phase().map(protocol::phase).map(Phase::expected).map(MilestoneChecks::day);
+        Optional<CourseDay> phase =
+                written.phase().map(protocol::phase).map(Phase::expected).map(MilestoneChecks::day);
         return phase.filter(from::isBefore).orElse(from);
     }
 
@@ -68,8 +72,8 @@ record MilestoneChecks(Protocol protocol, Bundle bundle, Places places) {
                         Check.NEEDS_UNSAFE_TEST,
                         protocol.id(),
                         rule,
-                        "it needs " + criterion + " on " + wanted + ", before the test of " + measure.id()
-                                + " is safe" + safeFrom(measure, healing),
+                        "it needs " + criterion + " on " + wanted + ", before the test of " + measure.id() + " is safe"
+                                + safeFrom(measure, healing),
                         "Open the test earlier, ask later, or ask for something that may be measured"));
     }
 
@@ -85,7 +89,9 @@ record MilestoneChecks(Protocol protocol, Bundle bundle, Places places) {
     private boolean isSafe(Measure measure, CourseDay day, NormalHealing healing) {
         return tests(measure).findAny().isEmpty()
                 || tests(measure)
-                        .anyMatch(test -> healing.verdict(test.roles().get(0).key(), day).kind().isOpen());
+                        .anyMatch(test -> healing.verdict(test.roles().get(0).key(), day)
+                                .kind()
+                                .isOpen());
     }
 
     private Stream<Activity.Test> tests(Measure measure) {

@@ -47,8 +47,8 @@ public final class NormalHealing {
     public Standing on(CourseDay day) {
         return standings.computeIfAbsent(
                 day.number(),
-                number -> course.on(
-                        day.dateFrom(DAY_ZERO), day.dateFrom(DAY_ZERO).minusDays(1), Outlook.TO_PLAN));
+                number ->
+                        course.on(day.dateFrom(DAY_ZERO), day.dateFrom(DAY_ZERO).minusDays(1), Outlook.TO_PLAN));
     }
 
     /** The days on which anything may change, day 0 among them. */
@@ -63,9 +63,7 @@ public final class NormalHealing {
 
     /** The first day on which a role is open, if only with a limit. */
     public Optional<CourseDay> firstOpen(RoleKey role) {
-        return days().stream()
-                .filter(day -> verdict(role, day).kind().isOpen())
-                .findFirst();
+        return days().stream().filter(day -> verdict(role, day).kind().isOpen()).findFirst();
     }
 
     public Verdict verdict(RoleKey role, CourseDay day) {

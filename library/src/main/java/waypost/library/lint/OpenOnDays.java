@@ -21,9 +21,14 @@ final class OpenOnDays {
         NormalHealing healing = NormalHealing.of(protocol, Answers.NONE, bundle);
         StringBuilder text = new StringBuilder("\n" + protocol.face() + ", no question answered, to plan\n");
         for (int day : DAYS) {
-            text.append("  day ").append(day).append(": ").append(open(healing, day, protocol, bundle)).append('\n');
+            text.append("  day ")
+                    .append(day)
+                    .append(": ")
+                    .append(open(healing, day, protocol, bundle))
+                    .append('\n');
         }
-        return text.append("  Reviewed by: ____________________  on: ____________\n").toString();
+        return text.append("  Reviewed by: ____________________  on: ____________\n")
+                .toString();
     }
 
     private static String open(NormalHealing healing, int day, Protocol protocol, Bundle bundle) {

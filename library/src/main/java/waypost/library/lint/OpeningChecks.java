@@ -50,8 +50,7 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
                         Check.OPEN_WHILE_BARRED,
                         protocol.id(),
                         opening.role().toString(),
-                        "opens on " + day + " while " + reason.ruleId().orElse("a limit") + " bars it"
-                                + until(reason),
+                        "opens on " + day + " while " + reason.ruleId().orElse("a limit") + " bars it" + until(reason),
                         "Open it when the limit lets it, or lower what it asks"));
     }
 
@@ -103,7 +102,8 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
 
     private Stream<Finding> never() {
         Set<RoleKey> left = protocol.openings().stream()
-                .filter(opening -> opening.cases().stream().allMatch(written -> written.clock().isEmpty()))
+                .filter(opening -> opening.cases().stream()
+                        .allMatch(written -> written.clock().isEmpty()))
                 .map(Opening::role)
                 .collect(Collectors.toSet());
         for (Answers answers : AnswerSets.full(protocol)) {
@@ -129,8 +129,8 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
                         && protocol.scope().ladders().contains(exercise.ladder()))
                 .flatMap(activity -> activity.roles().stream())
                 .map(Role::key)
-                .filter(role -> !opened.contains(role)
-                        && !protocol.scope().leftOut().contains(role.toString()))
+                .filter(role ->
+                        !opened.contains(role) && !protocol.scope().leftOut().contains(role.toString()))
                 .map(role -> places.rule(
                         Check.NO_OPENING,
                         protocol.id(),

@@ -30,7 +30,8 @@ record PhaseChecks(Protocol protocol, Places places) {
                                 + day(phase.earliest()),
                         "Expect it on its earliest day or later"));
         Stream<Finding> overlap = IntStream.range(1, phases.size())
-                .filter(i -> day(phases.get(i).earliest()) <= day(phases.get(i - 1).earliest()))
+                .filter(i ->
+                        day(phases.get(i).earliest()) <= day(phases.get(i - 1).earliest()))
                 .mapToObj(i -> finding(
                         phases.get(i),
                         "may begin on day " + day(phases.get(i).earliest()) + ", no later than "

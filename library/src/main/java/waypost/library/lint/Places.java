@@ -26,7 +26,8 @@ final class Places {
 
     private void add(SourceText source) {
         Entry top = StrictYaml.read(source.file(), source.text()).top();
-        String protocol = top.find("protocol").or(() -> top.find("to")).map(Entry::text).orElse("");
+        String protocol =
+                top.find("protocol").or(() -> top.find("to")).map(Entry::text).orElse("");
         note(source, protocol, top);
         RULES.forEach(kind -> top.list(kind, rule -> note(source, protocol + "#" + rule.text("id"), rule)));
         top.list("openings", rule -> note(source, protocol + "#" + rule.text("open"), rule));

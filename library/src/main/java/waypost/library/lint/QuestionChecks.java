@@ -28,7 +28,8 @@ record QuestionChecks(Protocol protocol, Bundle bundle, Places places) {
     }
 
     private Stream<Finding> changingNothing() {
-        Set<String> asked = conditions().flatMap(c -> c.oneOf().keySet().stream()).collect(Collectors.toSet());
+        Set<String> asked =
+                conditions().flatMap(c -> c.oneOf().keySet().stream()).collect(Collectors.toSet());
         return protocol.questions().stream()
                 .filter(question -> !asked.contains(question.id()))
                 .map(question -> places.rule(
@@ -45,7 +46,9 @@ record QuestionChecks(Protocol protocol, Bundle bundle, Places places) {
                         protocol.duties().stream().map(d -> d.head().when()),
                         protocol.rules().setUps().stream().map(s -> s.head().when()),
                         protocol.scope().besides().stream().map(Scope.Besides::when),
-                        protocol.openings().stream().flatMap(o -> o.cases().stream()).map(Opening.Case::when))
+                        protocol.openings().stream()
+                                .flatMap(o -> o.cases().stream())
+                                .map(Opening.Case::when))
                 .flatMap(all -> all);
     }
 
@@ -81,7 +84,8 @@ record QuestionChecks(Protocol protocol, Bundle bundle, Places places) {
 
     private Stream<Finding> conflicts() {
         List<Finding> found = new ArrayList<>();
-        Map<String, List<SetUp>> setUps = protocol.rules().setUps().stream().collect(Collectors.groupingBy(SetUp::concern));
+        Map<String, List<SetUp>> setUps =
+                protocol.rules().setUps().stream().collect(Collectors.groupingBy(SetUp::concern));
         setUps.forEach((concern, rules) -> conflict(
                         concern,
                         rules.stream().map(r -> r.head().when()).toList(),
@@ -113,8 +117,6 @@ record QuestionChecks(Protocol protocol, Bundle bundle, Places places) {
     }
 
     private Stream<Question> decisive(Condition one, Condition other) {
-        return one.oneOf().keySet().stream()
-                .filter(other.oneOf()::containsKey)
-                .map(protocol::question);
+        return one.oneOf().keySet().stream().filter(other.oneOf()::containsKey).map(protocol::question);
     }
 }

@@ -93,7 +93,9 @@ class BundleTest {
                 .contains("found 'quad-sett/operated'")
                 .endsWith("Maybe 'quad-set/operated'");
         assertThat(problemsAfter(
-                        PROTOCOL, "when: [graft is hamstring]\n    loading", "when: [graft is hamstrings]\n    loading"))
+                        PROTOCOL,
+                        "when: [graft is hamstring]\n    loading",
+                        "when: [graft is hamstrings]\n    loading"))
                 .singleElement()
                 .asString()
                 .contains("graft: found 'hamstrings', allowed: patellar-tendon, quadriceps-tendon, hamstring, donor");

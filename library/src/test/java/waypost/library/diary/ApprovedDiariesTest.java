@@ -47,8 +47,14 @@ class ApprovedDiariesTest {
                 new Told("knee-hamstring-root", "knee.ligament-reconstruction", knee("hamstring", "root")),
                 new Told("knee-early-schools", "knee.ligament-reconstruction", early()),
                 new Told("knee-nothing-stated", "knee.ligament-reconstruction", Map.of()),
-                new Told("cuff-small-supraspinatus", "shoulder.cuff-repair", cuff("small", "supraspinatus", "untouched")),
-                new Told("cuff-large-subscapularis-tenodesis", "shoulder.cuff-repair", cuff("large", "all", "tenodesis")),
+                new Told(
+                        "cuff-small-supraspinatus",
+                        "shoulder.cuff-repair",
+                        cuff("small", "supraspinatus", "untouched")),
+                new Told(
+                        "cuff-large-subscapularis-tenodesis",
+                        "shoulder.cuff-repair",
+                        cuff("large", "all", "tenodesis")),
                 new Told("cuff-nothing-stated", "shoulder.cuff-repair", Map.of()),
                 new Told("hip-posterior-twelve", "hip.replacement", hip("posterior", "set", "twelve")),
                 new Told("hip-anterior", "hip.replacement", hip("anterior", "set", "six")),
@@ -78,8 +84,7 @@ class ApprovedDiariesTest {
     }
 
     private static Map<String, String> hip(String approach, String precautions, String duration) {
-        return Map.of(
-                "approach", approach, "precautions", precautions, "duration", duration, "weight", "as-tolerated");
+        return Map.of("approach", approach, "precautions", precautions, "duration", duration, "weight", "as-tolerated");
     }
 
     @ParameterizedTest

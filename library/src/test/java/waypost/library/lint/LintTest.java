@@ -20,8 +20,9 @@ class LintTest {
 
     private static List<Finding> findingsIn(Check check) throws IOException {
         String file = check.word() + ".yaml";
-        List<SourceText> sources = new ArrayList<>(
-                ShippedLibrary.sources().stream().filter(s -> !s.file().startsWith("protocols/")).toList());
+        List<SourceText> sources = new ArrayList<>(ShippedLibrary.sources().stream()
+                .filter(s -> !s.file().startsWith("protocols/"))
+                .toList());
         try (var in = LintTest.class.getResourceAsStream("/lint/" + file)) {
             sources.add(new SourceText(file, new String(in.readAllBytes(), StandardCharsets.UTF_8)));
         }

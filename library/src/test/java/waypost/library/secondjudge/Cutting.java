@@ -94,9 +94,7 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
                 }
             }
         }
-        return !said
-                && zone.zone().least().value() < 0
-                && zone.zone().most().value() > 0;
+        return !said && zone.zone().least().value() < 0 && zone.zone().most().value() > 0;
     }
 
     private static boolean beyond(Arc arc, Arc zone) {
@@ -123,9 +121,7 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
                     : Optional.empty();
         }
         if (quantity instanceof Quantity.EndForce q) {
-            return inCircumstance(q.circumstance(), role)
-                    ? Optional.of(((Demand.Movement) d).end())
-                    : Optional.empty();
+            return inCircumstance(q.circumstance(), role) ? Optional.of(((Demand.Movement) d).end()) : Optional.empty();
         }
         if (quantity instanceof Quantity.Holding q && d instanceof Demand.Held h) {
             return h.limb() == q.limb() && h.load().unit() == q.unit() ? Optional.of(h.load()) : Optional.empty();
@@ -196,7 +192,9 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
         }
         Object bound = allowed instanceof Allowed.Within<?> within ? within.bound() : null;
         if (limit instanceof MotionLimit) {
-            return bound instanceof Arc arc ? arcWays(role, at, arc.least().value(), arc.most().value()) : List.of();
+            return bound instanceof Arc arc
+                    ? arcWays(role, at, arc.least().value(), arc.most().value())
+                    : List.of();
         }
         if (limit instanceof CombinedLimit combined) {
             return combined.components().stream()
@@ -233,7 +231,8 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
         if (places.size() != 1) {
             return List.of();
         }
-        List<Role> ways = new ArrayList<>(arcWays(role, places.get(0), -180, component.zone().least().value()));
+        List<Role> ways = new ArrayList<>(
+                arcWays(role, places.get(0), -180, component.zone().least().value()));
         ways.addAll(arcWays(role, places.get(0), component.zone().most().value(), 180));
         return ways;
     }
@@ -243,8 +242,8 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
         if (quantity instanceof Quantity.Share q) {
             BodyShare most = bound == null ? BodyShare.ofPercent(0) : (BodyShare) bound;
             return role.reducible().share().filter(least -> least.percent() <= most.percent()).stream()
-                    .map(least -> role.replacing(
-                            at, new Demand.Bearing(q.limb(), most, ((Demand.Bearing) d).support())))
+                    .map(least ->
+                            role.replacing(at, new Demand.Bearing(q.limb(), most, ((Demand.Bearing) d).support())))
                     .toList();
         }
         if (quantity instanceof Quantity.Against) {
@@ -261,7 +260,10 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
         }
         if (quantity instanceof Quantity.Holding q) {
             Load most = bound == null ? new Load(0, q.unit()) : (Load) bound;
-            return role.reducible().load().filter(least -> least.unit() == q.unit() && least.amount() <= most.amount())
+            return role
+                    .reducible()
+                    .load()
+                    .filter(least -> least.unit() == q.unit() && least.amount() <= most.amount())
                     .stream()
                     .map(least -> role.replacing(at, new Demand.Held(q.limb(), most)))
                     .toList();

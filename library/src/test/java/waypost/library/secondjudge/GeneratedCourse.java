@@ -48,8 +48,7 @@ record GeneratedCourse(
 
     static GeneratedCourse of(Bundle bundle, int seed) {
         Random random = new Random(seed * 7919L + 17);
-        Protocol protocol =
-                random.nextInt(3) == 0 ? bundle.protocol("test.hard") : pick(random, bundle.protocols());
+        Protocol protocol = random.nextInt(3) == 0 ? bundle.protocol("test.hard") : pick(random, bundle.protocols());
         LocalDate dayZero = LocalDate.of(2031, 1, 1).plusDays(random.nextInt(365));
         LocalDate date = dayZero.plusDays(dayNear(random, protocol, dayZero));
         Set<String> met = new HashSet<>();
@@ -166,12 +165,15 @@ record GeneratedCourse(
     }
 
     private static <T> Change newValue(Random random, Limit<T> limit) {
-        Allowed<T> allowed =
-                switch (random.nextInt(3)) {
-                    case 0 -> Allowed.free();
-                    case 1 -> Allowed.nothing();
-                    default -> limit.schedule().entries().get(random.nextInt(limit.schedule().entries().size())).value();
-                };
+        Allowed<T> allowed = switch (random.nextInt(3)) {
+            case 0 -> Allowed.free();
+            case 1 -> Allowed.nothing();
+            default ->
+                limit.schedule()
+                        .entries()
+                        .get(random.nextInt(limit.schedule().entries().size()))
+                        .value();
+        };
         return new Change.NewValue<>(limit, allowed);
     }
 
@@ -200,8 +202,7 @@ record GeneratedCourse(
     /** The range measured lately and strictly on the operated (right) side; active counts as the least there is. */
     Optional<Double> rangeOf(Motion motion) {
         return bundle.measures().stream()
-                .filter(m -> m.motion().equals(Optional.of(motion))
-                        && m.end().equals(Optional.of(Direction.POSITIVE)))
+                .filter(m -> m.motion().equals(Optional.of(motion)) && m.end().equals(Optional.of(Direction.POSITIVE)))
                 .reduce((first, second) -> second)
                 .flatMap(measure -> readings.all().stream()
                         .filter(r -> r.measure().equals(measure.id()) && r.side() == Side.RIGHT && r.strict())
@@ -212,9 +213,9 @@ record GeneratedCourse(
 
     /** Every combination of the answers that are still possible. */
     List<Map<String, String>> combinations() {
-        return combined(question -> answers.stated().getOrDefault(
-                question.id(),
-                question.usual().map(Set::of).orElseGet(() -> Set.copyOf(question.valueIds()))));
+        return combined(question -> answers.stated()
+                .getOrDefault(
+                        question.id(), question.usual().map(Set::of).orElseGet(() -> Set.copyOf(question.valueIds()))));
     }
 
     /** Every combination of answers at all. */

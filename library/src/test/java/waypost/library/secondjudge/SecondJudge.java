@@ -47,8 +47,9 @@ final class SecondJudge {
         this.date = course.date();
         this.combinations = course.combinations();
         course.protocol().limits().forEach(this::addWritten);
-        course.decisions().orders().stream().filter(this::runs).forEach(order -> order.changes()
-                .forEach(change -> addChange(change, order.id())));
+        course.decisions().orders().stream()
+                .filter(this::runs)
+                .forEach(order -> order.changes().forEach(change -> addChange(change, order.id())));
         course.decisions().narrowings().stream().filter(this::runs).forEach(n -> addChange(n.change(), n.id()));
     }
 
@@ -62,7 +63,8 @@ final class SecondJudge {
 
     private boolean runs(Order order) {
         LocalDate end = order.lastDay().map(day -> day.plusDays(1)).orElse(LocalDate.MAX);
-        LocalDate fallsBack = order.signed().isPresent() ? LocalDate.MAX : order.given().plusDays(3);
+        LocalDate fallsBack =
+                order.signed().isPresent() ? LocalDate.MAX : order.given().plusDays(3);
         return !date.isBefore(order.from()) && date.isBefore(end) && date.isBefore(fallsBack);
     }
 
@@ -83,7 +85,8 @@ final class SecondJudge {
                 .filter(this::runs)
                 .filter(order -> order.signed().isPresent() || !head.surgeonOnly())
                 .flatMap(order -> order.changes().stream())
-                .anyMatch(c -> c instanceof Change.NewValue<?> v && v.limit().head().id().equals(head.id()));
+                .anyMatch(c -> c instanceof Change.NewValue<?> v
+                        && v.limit().head().id().equals(head.id()));
         if (lifted || !mayHold(head.when())) {
             return;
         }
@@ -132,7 +135,8 @@ final class SecondJudge {
     Opinion judge(Role role) {
         Set<String> against = new TreeSet<>();
         List<String> kinds = new ArrayList<>(List.of("OPEN"));
-        boolean written = course.protocol().openings().stream().anyMatch(o -> o.role().equals(role.key()));
+        boolean written =
+                course.protocol().openings().stream().anyMatch(o -> o.role().equals(role.key()));
         boolean ordered = isOrdered(role);
         if (written || ordered || orderedEver(role) || asksOfRegion(role)) {
             course.holds().forEach(hold -> note("hold", "ON_HOLD", against, kinds));
@@ -143,7 +147,9 @@ final class SecondJudge {
         setUps(role, against, kinds);
         List<Demand> left = limits(role, against, kinds);
         range(role, left, against, kinds);
-        String worst = kinds.stream().min((a, b) -> KINDS.indexOf(a) - KINDS.indexOf(b)).orElseThrow();
+        String worst = kinds.stream()
+                .min((a, b) -> KINDS.indexOf(a) - KINDS.indexOf(b))
+                .orElseThrow();
         return new Opinion(worst, against);
     }
 
@@ -153,8 +159,8 @@ final class SecondJudge {
     }
 
     private boolean opens(Order order, Role role) {
-        boolean surgeonOnly = course.protocol().openings().stream()
-                .anyMatch(o -> o.role().equals(role.key()) && o.surgeonOnly());
+        boolean surgeonOnly =
+                course.protocol().openings().stream().anyMatch(o -> o.role().equals(role.key()) && o.surgeonOnly());
         return (order.signed().isPresent() || !surgeonOnly)
                 && order.changes().stream()
                         .anyMatch(c -> c instanceof Change.Opens o && o.role().equals(role.key()));
@@ -166,11 +172,14 @@ final class SecondJudge {
 
     /** An order that names a role makes the protocol speak of it on every day, if it ever runs. */
     private boolean orderedEver(Role role) {
-        return course.decisions().orders().stream().filter(SecondJudge::everRuns).anyMatch(o -> opens(o, role));
+        return course.decisions().orders().stream()
+                .filter(SecondJudge::everRuns)
+                .anyMatch(o -> opens(o, role));
     }
 
     private static boolean everRuns(Order order) {
-        boolean inTime = order.signed().isPresent() || order.from().isBefore(order.given().plusDays(3));
+        boolean inTime = order.signed().isPresent()
+                || order.from().isBefore(order.given().plusDays(3));
         return inTime && order.lastDay().map(day -> !day.isBefore(order.from())).orElse(true);
     }
 
@@ -191,8 +200,7 @@ final class SecondJudge {
                 .findFirst();
         boolean covered = opening.isPresent()
                 && combinations.stream()
-                        .allMatch(answers ->
-                                opening.get().cases().stream().anyMatch(c -> holds(c.when(), answers)));
+                        .allMatch(answers -> opening.get().cases().stream().anyMatch(c -> holds(c.when(), answers)));
         if (!covered) {
             note("not-covered", "NOT_COVERED", against, kinds);
             return;
@@ -228,11 +236,13 @@ final class SecondJudge {
 
     private void setUps(Role role, Set<String> against, List<String> kinds) {
         for (SetUp setUp : course.protocol().rules().setUps()) {
-            if (!setUp.activities().contains(role.key().activity()) || !mayHold(setUp.head().when())) {
+            if (!setUp.activities().contains(role.key().activity())
+                    || !mayHold(setUp.head().when())) {
                 continue;
             }
             List<SetUp> rivals = course.protocol().rules().setUps().stream()
-                    .filter(other -> other.concern().equals(setUp.concern()) && mayHold(other.head().when()))
+                    .filter(other -> other.concern().equals(setUp.concern())
+                            && mayHold(other.head().when()))
                     .toList();
             boolean conflict = rivals.stream().anyMatch(a -> rivals.stream().anyMatch(b -> neverBoth(a, b)));
             boolean served = rivals.stream().anyMatch(SetUp::whenUnknown);
@@ -254,7 +264,8 @@ final class SecondJudge {
     /** Whether no full set of answers, possible or not, makes both apply. */
     private boolean neverBoth(SetUp one, SetUp other) {
         return course.allCombinations().stream()
-                .noneMatch(answers -> holds(one.head().when(), answers) && holds(other.head().when(), answers));
+                .noneMatch(answers ->
+                        holds(one.head().when(), answers) && holds(other.head().when(), answers));
     }
 
     private List<Demand> limits(Role role, Set<String> against, List<String> kinds) {
@@ -271,11 +282,11 @@ final class SecondJudge {
             return role.demands();
         }
         Optional<Role> together = cut(role, Cutting.inOrder(broken));
-        boolean eachAlone = broken.stream().noneMatch(cutting -> cutting.ways(role).isEmpty());
+        boolean eachAlone =
+                broken.stream().noneMatch(cutting -> cutting.ways(role).isEmpty());
         for (Cutting cutting : broken) {
-            boolean reducible = eachAlone
-                    ? together.isPresent()
-                    : !cutting.ways(role).isEmpty();
+            boolean reducible =
+                    eachAlone ? together.isPresent() : !cutting.ways(role).isEmpty();
             note(cutting.limit().head().id(), reducible ? "OPEN_WITH_LIMIT" : "BARRED", against, kinds);
         }
         return together.map(Role::demands).orElse(role.demands());
@@ -317,7 +328,11 @@ final class SecondJudge {
         for (Demand demand : left) {
             if (demand instanceof Demand.Movement movement
                     && movement.needs().isPresent()
-                    && course.protocol().scope().region().joints().contains(movement.motion().joint())) {
+                    && course.protocol()
+                            .scope()
+                            .region()
+                            .joints()
+                            .contains(movement.motion().joint())) {
                 rangeOf(role, movement, against, kinds);
             }
         }
