@@ -27,14 +27,18 @@ public final class Benchmarks {
         }
     }
 
-    private static void report(String label, double microseconds) {
-        if (label.equals("judgeLibrary")) {
-            int verdicts = GateBenchmark.verdictsAnOperation();
-            System.out.printf(
-                    "judge: %d verdicts in %.1f µs, %.0f verdicts a second on one thread%n",
-                    verdicts, microseconds, verdicts * 1e6 / microseconds);
-        } else {
-            System.out.printf("%s: %.1f µs a course%n", label, microseconds);
+    private static void report(String label, double score) {
+        switch (label) {
+            case "judgeLibrary" -> {
+                int verdicts = GateBenchmark.verdictsAnOperation();
+                System.out.printf(
+                        "judge: %d verdicts in %.1f µs, %.0f verdicts a second on one thread%n",
+                        verdicts, score, verdicts * 1e6 / score);
+            }
+            case "thousandCourses" ->
+                System.out.printf("thousand courses resolved and judged over the whole library: %.0f ms%n", score);
+            case "readLibrary" -> System.out.printf("reading the whole library: %.0f ms%n", score);
+            default -> System.out.printf("%s: %.1f µs a course%n", label, score);
         }
     }
 }

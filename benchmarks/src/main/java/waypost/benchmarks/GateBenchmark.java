@@ -79,6 +79,42 @@ public class GateBenchmark {
         return gate.judgeAll(days[next]);
     }
 
+    /** A thousand courses of all shipped protocols: each resolved, compiled and judged over the whole library once. */
+    @Benchmark
+    @BenchmarkMode(Mode.SingleShotTime)
+    @OutputTimeUnit(TimeUnit.MILLISECONDS)
+    public int thousandCourses() {
+        int open = 0;
+        for (int i = 0; i < 1_000; i++) {
+            Protocol each = bundle.protocols().get(i % bundle.protocols().size());
+            Gate compiled = Gate.of(
+                    Resolver.resolve(each, Answers.NONE, DAY_ZERO.minusDays(i % 200)),
+                    bundle.activities(),
+                    bundle.measures());
+            Facts today = new Facts(
+                    new CourseDay(i % 200),
+                    DAY_ZERO,
+                    Side.RIGHT,
+                    each.firstPhase(),
+                    Set.of(),
+                    List.of(),
+                    List.of(),
+                    Readings.NONE,
+                    false);
+            for (Verdict verdict : compiled.judgeAll(today)) {
+                open += verdict.kind().isOpen() ? 1 : 0;
+            }
+        }
+        return open;
+    }
+
+    /** Reading the whole shipped library from its files. */
+    @Benchmark
+    @OutputTimeUnit(TimeUnit.MILLISECONDS)
+    public Bundle readLibrary() {
+        return ShippedLibrary.read();
+    }
+
     @Benchmark
     public Gate resolve() {
         return Gate.of(Resolver.resolve(protocol, answers, DAY_ZERO), bundle.activities(), bundle.measures());
