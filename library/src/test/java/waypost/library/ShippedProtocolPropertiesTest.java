@@ -35,6 +35,12 @@ import waypost.core.reason.Reason;
 import waypost.core.reason.VerdictKind;
 import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
+import java.util.Optional;
+import waypost.core.limit.Allowed;
+import waypost.core.log.Change;
+import waypost.core.log.Decisions;
+import waypost.core.log.Order;
+import waypost.core.time.Clocks;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
@@ -187,6 +193,40 @@ class ShippedProtocolPropertiesTest {
                     .ifPresent(reduced -> assertThat(judged(reduced, resolved, facts))
                             .noneMatch(reason -> reason instanceof Reason.Exceeded));
         }
+    }
+
+    /** By phone nothing that is surgeon only is loosened, whatever the order says. */
+    @ParameterizedTest
+    @MethodSource("cases")
+    void anOrderByPhoneNeverLoosensWhatIsSurgeonOnly(Case one) {
+        List<Limit<?>> reserved = one.protocol().limits().stream()
+                .filter(limit -> limit.head().surgeonOnly())
+                .toList();
+        Limit<?> limit = reserved.get(new Random(one.seed()).nextInt(reserved.size()));
+        Facts facts = one.facts();
+        LocalDate date = facts.known();
+        Order byPhone = new Order(
+                "o",
+                "it may be free",
+                "surgeon",
+                date,
+                date,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of("therapist"),
+                List.of(freed(limit)));
+        Resolved ordered = Resolver.resolve(
+                one.protocol(),
+                one.answers(),
+                Clocks.startingOn(DAY_ZERO),
+                new Decisions(List.of(byPhone), List.of()));
+
+        assertThat(Gate.of(ordered, BUNDLE.activities(), BUNDLE.measures()).judgeAll(facts))
+                .isEqualTo(one.gate().judgeAll(facts));
+    }
+
+    private static <T> Change freed(Limit<T> limit) {
+        return new Change.NewValue<>(limit, Allowed.free());
     }
 
     private static List<Reason> judged(Role reduced, Resolved resolved, Facts facts) {

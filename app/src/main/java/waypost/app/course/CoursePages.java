@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.NotFoundException;
+import waypost.core.course.Neighbours;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Dose;
@@ -77,6 +78,7 @@ public class CoursePages {
                     exercise.purpose().name().toLowerCase(Locale.ROOT),
                     exercise.harder(),
                     reasons,
+                    beside(course, standing, verdict),
                     exercise.teaching().cues(),
                     exercise.teaching().faults(),
                     exercise.teaching().easier(),
@@ -85,7 +87,26 @@ public class CoursePages {
         }
         Activity.Test test = (Activity.Test) activity;
         return new RungPanel(
-                sign, "", "test", "", reasons, List.of(), List.of(), List.of(), List.of(), test.alternative());
+                sign, "", "test", "", reasons, "", List.of(), List.of(), List.of(), List.of(), test.alternative());
+    }
+
+    private static String beside(LoadedCourse course, Standing standing, Verdict verdict) {
+        Neighbours neighbours = new Neighbours(standing);
+        return verdict.kind().isOpen()
+                ? neighbours
+                        .next(verdict.role())
+                        .map(next -> "Next on the ladder: " + title(course, next) + " ("
+                                + Terms.verdict(standing.verdict(next).kind()) + ").")
+                        .orElse("")
+                : neighbours
+                        .nearestOpen(verdict.role())
+                        .map(open -> "Open meanwhile: " + title(course, open) + ".")
+                        .orElse("");
+    }
+
+    private static String title(LoadedCourse course, RoleKey key) {
+        Activity activity = activity(course, key);
+        return activity.roles().size() > 1 ? activity.title() + ", " + role(activity, key).title() : activity.title();
     }
 
     private static String dose(Dose dose) {

@@ -9,10 +9,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import waypost.core.body.Region;
 import waypost.core.course.Course;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
+import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
@@ -70,14 +72,24 @@ public final class Person {
     /** A course and where it stands. */
     private record Now(Episode episode, Standing standing) {}
 
-    /** What all courses together say on {@code date}, of every role on every operated side. */
+    /** What all courses together say on {@code date}, of everything that a course speaks of, on its operated side. */
     public List<JointVerdict> on(LocalDate date, LocalDate today, Outlook outlook) {
         List<Now> now = running.stream()
                 .map(episode -> new Now(episode, episode.course().on(date, today, outlook)))
                 .toList();
         return now.stream()
-                .flatMap(asked -> asked.standing().verdicts().stream().map(verdict -> together(asked, verdict, now)))
+                .flatMap(asked -> spokenOf(asked).map(verdict -> together(asked, verdict, now)))
                 .toList();
+    }
+
+    private static Stream<Verdict> spokenOf(Now asked) {
+        Course course = asked.episode().course();
+        Set<String> activities = course.activities().stream()
+                .filter(course::speaksOf)
+                .map(Activity::id)
+                .collect(Collectors.toSet());
+        return asked.standing().verdicts().stream()
+                .filter(verdict -> activities.contains(verdict.role().activity()));
     }
 
     private JointVerdict together(Now asked, Verdict verdict, List<Now> all) {

@@ -16,7 +16,6 @@ import waypost.core.reason.Reason;
 import waypost.library.bundle.Bundle;
 import waypost.library.words.DutyWords;
 import waypost.library.words.PrecautionWords;
-import waypost.library.words.Said;
 import waypost.library.words.Words;
 
 /** What is different on a day from the day of change before it. */
@@ -144,9 +143,13 @@ final class DiaryDay {
         return String.join(" ", sentences);
     }
 
+    /** The reason that decides. */
     private String why(Verdict verdict) {
-        Said said = words.say(verdict.reasons().get(0));
-        return said.whole();
+        return verdict.reasons().stream()
+                .filter(reason -> reason.kind() == verdict.kind())
+                .findFirst()
+                .map(reason -> words.say(reason).whole())
+                .orElse("");
     }
 
     private String title(RoleKey role) {

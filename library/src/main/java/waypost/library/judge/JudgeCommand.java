@@ -7,8 +7,11 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -17,6 +20,7 @@ import picocli.CommandLine.Parameters;
 import tools.jackson.databind.PropertyNamingStrategies;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import waypost.core.care.Episode;
 import waypost.core.course.Outlook;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
@@ -33,8 +37,11 @@ public final class JudgeCommand implements Callable<Integer> {
 
     private static final int REFUSED = 1;
 
-    @Parameters(paramLabel = "COURSE", description = "course file, YAML or JSON (docs/formats/course.md)")
-    private @Nullable Path file;
+    @Parameters(
+            paramLabel = "COURSE",
+            arity = "1..*",
+            description = "course file, YAML or JSON (docs/formats/course.md); several are courses of one person")
+    private List<Path> files = List.of();
 
     @Option(names = "--on", required = true, description = "the clinical date, such as 2031-04-14")
     private @Nullable LocalDate on;
@@ -69,20 +76,23 @@ public final class JudgeCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Path path = Objects.requireNonNull(file);
         LocalDate date = Objects.requireNonNull(on);
-        if (!Files.isRegularFile(path)) {
-            err.println("judge: found no file '" + path + "', allowed: a course file");
-            return REFUSED;
+        for (Path file : files) {
+            if (!Files.isRegularFile(file)) {
+                err.println("judge: found no file '" + file + "', allowed: a course file");
+                return REFUSED;
+            }
         }
         Bundle bundle = ShippedLibrary.read();
         try {
-            CourseFile course = CourseFile.read(path.getFileName().toString(), Files.readString(path), bundle);
+            List<CourseFile> courses = new ArrayList<>();
+            for (Path file : files) {
+                courses.add(CourseFile.read(file.getFileName().toString(), Files.readString(file), bundle));
+            }
             LocalDate upTo = known == null ? date : known;
             Outlook outlook = plan ? Outlook.TO_PLAN : Outlook.TIME_ONLY;
-            Judgement judgement =
-                    Judgement.of(course.id(), course.course(bundle).on(date, upTo, outlook), bundle);
-            out.print(json ? json(judgement) : JudgementText.of(judgement));
+            out.print(courses.size() == 1 ? one(courses.get(0), date, upTo, outlook, bundle)
+                    : several(courses, date, upTo, outlook, bundle));
             return 0;
         } catch (RefusedException refused) {
             refused.problems().forEach(err::println);
@@ -90,7 +100,20 @@ public final class JudgeCommand implements Callable<Integer> {
         }
     }
 
-    static String json(Judgement judgement) {
+    private String one(CourseFile course, LocalDate date, LocalDate upTo, Outlook outlook, Bundle bundle) {
+        Judgement judgement =
+                Judgement.of(course.id(), course.course(bundle).on(date, upTo, outlook), bundle);
+        return json ? json(judgement) : JudgementText.of(judgement);
+    }
+
+    private String several(
+            List<CourseFile> courses, LocalDate date, LocalDate upTo, Outlook outlook, Bundle bundle) {
+        List<Together> together = Together.of(
+                courses.stream().map(c -> new Episode(c.id(), c.course(bundle))).toList(), date, upTo, outlook, bundle);
+        return json ? json(together) : together.stream().map(Together::text).collect(Collectors.joining("\n"));
+    }
+
+    static String json(Object judgement) {
         return JsonMapper.builder()
                         .propertyNamingStrategy(PropertyNamingStrategies.KEBAB_CASE)
                         .enable(SerializationFeature.INDENT_OUTPUT)

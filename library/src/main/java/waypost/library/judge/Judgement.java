@@ -4,13 +4,15 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import waypost.core.course.DutyStatus;
+import waypost.core.course.Neighbours;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
+import waypost.core.course.Unlocking;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
+import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.milestone.Milestone;
-import waypost.core.question.Question;
 import waypost.core.reason.Reason;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
@@ -38,7 +40,7 @@ public record Judgement(
         List<Judged> verdicts) {
 
     /** A question that the operation note leaves open. */
-    public record Asked(String question, String ask) {}
+    public record Asked(String question, String ask, int wouldOpen) {}
 
     /** A precaution in force. */
     public record Kept(String rule, String says, Optional<String> until, String source) {}
@@ -59,6 +61,8 @@ public record Judgement(
             String title,
             String verdict,
             Optional<String> opensByTime,
+            Optional<String> nearestOpen,
+            Optional<String> next,
             List<Given> reasons) {}
 
     /** A reason. */
@@ -75,7 +79,7 @@ public record Judgement(
                 standing.phase().id(),
                 standing.course().resolved().protocol().face(),
                 standing.course().resolved().protocol().review(),
-                standing.course().resolved().unanswered().stream()
+                Unlocking.ranked(standing.course(), standing.date()).stream()
                         .map(Judgement::asked)
                         .toList(),
                 standing.precautions().stream()
@@ -96,8 +100,9 @@ public record Judgement(
                         .toList());
     }
 
-    private static Asked asked(Question question) {
-        return new Asked(question.id(), question.prompt());
+    private static Asked asked(Unlocking unlocking) {
+        return new Asked(
+                unlocking.question().id(), unlocking.question().prompt(), unlocking.most());
     }
 
     private static Kept kept(Precaution<?> precaution, Words words, LocalDate dayZero) {
@@ -128,7 +133,9 @@ public record Judgement(
                 .map(Role::title)
                 .findFirst()
                 .orElseThrow();
-        Optional<CourseDay> opens = verdict.kind().isOpen() ? Optional.empty() : standing.opensByTime(verdict.role());
+        boolean isOpen = verdict.kind().isOpen();
+        Neighbours beside = new Neighbours(standing);
+        Optional<CourseDay> opens = isOpen ? Optional.empty() : standing.opensByTime(verdict.role());
         return new Judged(
                 verdict.role().activity(),
                 verdict.role().role(),
@@ -136,6 +143,8 @@ public record Judgement(
                 Terms.verdict(verdict.kind()),
                 opens.map(day ->
                         day.dateFrom(standing.course().resolved().dayZero()).toString()),
+                isOpen ? Optional.empty() : beside.nearestOpen(verdict.role()).map(RoleKey::toString),
+                isOpen ? beside.next(verdict.role()).map(RoleKey::toString) : Optional.empty(),
                 verdict.reasons().stream().map(r -> given(r, words)).toList());
     }
 

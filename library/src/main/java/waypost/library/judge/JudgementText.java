@@ -21,7 +21,8 @@ final class JudgementText {
         line(judgement.protocol() + " (" + judgement.review() + "), phase " + judgement.phase());
         judgement
                 .unanswered()
-                .forEach(asked -> line("ASK: " + asked.ask() + " Not stated: the stricter rule applies."));
+                .forEach(asked -> line("ASK: " + asked.ask() + " Not stated: the stricter rule applies; an answer would open up to "
+                        + asked.wouldOpen() + "."));
         line("");
         line("Precautions");
         judgement

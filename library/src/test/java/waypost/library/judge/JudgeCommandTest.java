@@ -40,11 +40,39 @@ class JudgeCommandTest {
         assertThat(ran.exit()).isZero();
         assertThat(ran.out())
                 .contains("early-school on 2031-04-03: day 52, 7 weeks 3 days completed · in week 8")
-                .contains("ASK: Was a meniscus repaired, and how was it torn? Not stated: the stricter rule applies.")
+                .contains("ASK: Was a meniscus repaired, and how was it torn? Not stated: the stricter rule applies; an"
+                        + " answer would open up to 10.")
                 .contains("Stay between 10° and 90°; 0° to 90° asked. Until Mon 7 Apr 2031 (8 weeks completed).")
                 .contains("test not safe yet: Quadriceps symmetry of 80 %. The test is safe from Mon 21 Apr 2031"
                         + " (10 weeks completed).")
                 .contains("The therapist decides");
+    }
+
+    /** A hip on the other side: what one course closes no other opens, and it says which. */
+    @Test
+    void severalFilesAreSeveralCoursesOfOnePerson() {
+        Ran ran = judge(EARLY.toString(), "src/test/resources/courses/fresh-shoulder.yaml", "--on", "2031-04-03");
+
+        assertThat(ran.exit()).isZero();
+        assertThat(ran.out())
+                .contains("early-school on 2031-04-03")
+                .contains("fresh-shoulder on 2031-04-03")
+                .contains("Together with the other courses")
+                .containsPattern("BARRED +reverse-lunge/operated-behind, right side, by fresh-shoulder")
+                .doesNotContain("pendulum/operated, right side");
+        JsonNode json = JsonMapper.builder()
+                .build()
+                .readTree(judge(
+                                EARLY.toString(),
+                                "src/test/resources/courses/fresh-shoulder.yaml",
+                                "--on",
+                                "2031-04-03",
+                                "--json")
+                        .out());
+        assertThat(json).hasSize(2);
+        assertThat(json.get(0).propertyNames()).containsExactly("course", "together");
+        assertThat(json.get(0).get("together").get(0).propertyNames())
+                .containsExactly("activity", "role", "side", "verdict", "decided-by");
     }
 
     /** The keys are fixed: docs/formats/judge.md documents them. */
@@ -70,7 +98,7 @@ class JudgeCommandTest {
                         "next",
                         "verdicts");
         assertThat(json.get("verdicts").get(0).propertyNames())
-                .containsExactly("activity", "role", "title", "verdict", "opens-by-time", "reasons");
+                .containsExactly("activity", "role", "title", "verdict", "opens-by-time", "nearest-open", "next", "reasons");
         assertThat(json.get("next").propertyNames())
                 .containsExactly("phase", "earliest", "time-reached", "ready", "milestones");
         assertThat(json.get("precautions").get(0).propertyNames()).containsExactly("rule", "says", "until", "source");
