@@ -28,6 +28,9 @@ class ShotsTest {
             shot(browser.open("/courses/" + ottoline + "/record"), "record");
             shot(browser.open("/courses/" + DemoCourses.of("Teodor")), "way-question");
             shot(browser.open("/courses/" + DemoCourses.of("Ambrose Vail")), "way-hold");
+            shot(browser.open("/courses/" + DemoCourses.of("Barnabas") + "?rung=arm-lifted/operated"), "way-shoulder");
+            shot(browser.open("/courses/" + DemoCourses.of("Henrike") + "?rung=turn-round/both"), "way-hip");
+            shot(browser.open("/courses/" + DemoCourses.of("Silvan") + "/milestones"), "milestones-hand");
             shot(browser.size(820, 1180).open("/courses/" + ottoline), "way-tablet");
         }
     }

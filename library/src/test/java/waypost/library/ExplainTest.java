@@ -47,7 +47,8 @@ class ExplainTest {
         assertThat(neighbours.next(RoleKey.of("kickstand-squat/operated")))
                 .contains(RoleKey.of("single-leg-squat/operated"));
         assertThat(neighbours.next(RoleKey.of("cut/operated"))).isEmpty();
-        assertThat(neighbours.nearestOpen(RoleKey.of("single-hop-test/operated"))).isEmpty();
+        assertThat(neighbours.nearestOpen(RoleKey.of("single-hop-test/operated")))
+                .isEmpty();
     }
 
     @Test
@@ -57,7 +58,8 @@ class ExplainTest {
                 KneeCourse.BUNDLE.activities(),
                 KneeCourse.BUNDLE.measures(),
                 course("none").history());
-        Standing standing = early.on(KneeCourse.DAY_ZERO.plusDays(80), KneeCourse.DAY_ZERO.plusDays(43), Outlook.TO_PLAN);
+        Standing standing =
+                early.on(KneeCourse.DAY_ZERO.plusDays(80), KneeCourse.DAY_ZERO.plusDays(43), Outlook.TO_PLAN);
 
         assertThat(new Neighbours(standing).nearestOpen(RoleKey.of("split-squat/operated-behind")))
                 .contains(RoleKey.of("split-squat/operated-front"));

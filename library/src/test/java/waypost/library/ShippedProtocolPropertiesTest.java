@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -24,7 +25,11 @@ import waypost.core.exercise.Role;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
 import waypost.core.gate.Verdict;
+import waypost.core.limit.Allowed;
 import waypost.core.limit.Limit;
+import waypost.core.log.Change;
+import waypost.core.log.Decisions;
+import waypost.core.log.Order;
 import waypost.core.measure.Readings;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
@@ -35,11 +40,6 @@ import waypost.core.reason.Reason;
 import waypost.core.reason.VerdictKind;
 import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
-import java.util.Optional;
-import waypost.core.limit.Allowed;
-import waypost.core.log.Change;
-import waypost.core.log.Decisions;
-import waypost.core.log.Order;
 import waypost.core.time.Clocks;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
@@ -216,10 +216,7 @@ class ShippedProtocolPropertiesTest {
                 Optional.of("therapist"),
                 List.of(freed(limit)));
         Resolved ordered = Resolver.resolve(
-                one.protocol(),
-                one.answers(),
-                Clocks.startingOn(DAY_ZERO),
-                new Decisions(List.of(byPhone), List.of()));
+                one.protocol(), one.answers(), Clocks.startingOn(DAY_ZERO), new Decisions(List.of(byPhone), List.of()));
 
         assertThat(Gate.of(ordered, BUNDLE.activities(), BUNDLE.measures()).judgeAll(facts))
                 .isEqualTo(one.gate().judgeAll(facts));

@@ -1,8 +1,10 @@
 package waypost.app.course;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * What stands above every page of a course: who, what, which day, and the precautions.
@@ -31,5 +33,31 @@ public record CourseHead(
      *
      * @param kind limit, barred, ask, hold or duty
      */
-    public record Strip(String kind, String title, String detail) {}
+    public record Strip(String kind, String title, String detail) {
+
+        /** What must never be folded away: holds, questions, what is overdue, what must be worn or done. */
+        boolean isUrgent() {
+            return !kind.equals("limit") && !kind.equals("barred")
+                    || title.startsWith("Overdue")
+                    || title.startsWith("Held");
+        }
+    }
+
+    private static final int CELLS = 10;
+
+    /** The cells that are always in sight: the urgent ones, and as many limits as two rows hold beside them. */
+    public List<Strip> firstCells() {
+        return ordered()
+                .limit(Math.max(CELLS, strip.stream().filter(Strip::isUrgent).count()))
+                .toList();
+    }
+
+    /** The cells behind those, folded. */
+    public List<Strip> otherCells() {
+        return ordered().skip(firstCells().size()).toList();
+    }
+
+    private Stream<Strip> ordered() {
+        return strip.stream().sorted(Comparator.comparing(cell -> !cell.isUrgent()));
+    }
 }

@@ -106,7 +106,9 @@ public class CoursePages {
 
     private static String title(LoadedCourse course, RoleKey key) {
         Activity activity = activity(course, key);
-        return activity.roles().size() > 1 ? activity.title() + ", " + role(activity, key).title() : activity.title();
+        return activity.roles().size() > 1
+                ? activity.title() + ", " + role(activity, key).title()
+                : activity.title();
     }
 
     private static String dose(Dose dose) {

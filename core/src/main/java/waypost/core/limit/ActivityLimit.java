@@ -40,11 +40,6 @@ public record ActivityLimit(RuleHead head, Set<String> activities, Schedule<Allo
     }
 
     @Override
-    public ActivityLimit scheduled(Schedule<Allowed<AllOrNothing>> other) {
-        return new ActivityLimit(head, activities, other);
-    }
-
-    @Override
     public <R> R accept(Visitor<R> visitor) {
         return visitor.activity(this);
     }

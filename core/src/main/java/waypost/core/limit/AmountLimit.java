@@ -50,11 +50,6 @@ public record AmountLimit<T extends Comparable<T>>(RuleHead head, Quantity<T> qu
     }
 
     @Override
-    public AmountLimit<T> scheduled(Schedule<Allowed<T>> other) {
-        return new AmountLimit<>(head, quantity, other);
-    }
-
-    @Override
     public <R> R accept(Visitor<R> visitor) {
         return visitor.amount(this);
     }

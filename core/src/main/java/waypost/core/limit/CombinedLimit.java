@@ -69,11 +69,6 @@ public record CombinedLimit(RuleHead head, List<Component> components, Schedule<
     }
 
     @Override
-    public CombinedLimit scheduled(Schedule<Allowed<AllOrNothing>> other) {
-        return new CombinedLimit(head, components, other);
-    }
-
-    @Override
     public <R> R accept(Visitor<R> visitor) {
         return visitor.combined(this);
     }

@@ -52,9 +52,6 @@ public sealed interface Limit<T> permits MotionLimit, CombinedLimit, AmountLimit
                 .orElse(false);
     }
 
-    /** This with other steps, as an order sets them. */
-    Limit<T> scheduled(Schedule<Allowed<T>> other);
-
     /** Answers once for each kind of limit. */
     interface Visitor<R> {
         R motion(MotionLimit limit);

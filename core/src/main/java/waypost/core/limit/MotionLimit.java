@@ -59,11 +59,6 @@ public record MotionLimit(RuleHead head, Circumstance circumstance, Schedule<All
     }
 
     @Override
-    public MotionLimit scheduled(Schedule<Allowed<Arc>> other) {
-        return new MotionLimit(head, circumstance, other);
-    }
-
-    @Override
     public <R> R accept(Visitor<R> visitor) {
         return visitor.motion(this);
     }

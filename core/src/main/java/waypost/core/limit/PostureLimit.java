@@ -42,11 +42,6 @@ public record PostureLimit(RuleHead head, Set<Posture> postures, Schedule<Allowe
     }
 
     @Override
-    public PostureLimit scheduled(Schedule<Allowed<AllOrNothing>> other) {
-        return new PostureLimit(head, postures, other);
-    }
-
-    @Override
     public <R> R accept(Visitor<R> visitor) {
         return visitor.posture(this);
     }

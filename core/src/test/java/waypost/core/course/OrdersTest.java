@@ -222,4 +222,53 @@ class OrdersTest {
                         List.of(new Change.Ends("x"))))
                 .hasMessage("order o: found neither a signature nor who read it back, allowed: one of them");
     }
+
+    /** Two orders on one rule: each lifts what is written, neither lifts the other, so the stricter holds. */
+    @Test
+    void anOrderDoesNotLiftAnotherOrder() {
+        Order wide = order(true, 10, null, bendTo(120, false));
+        Order narrow = order(true, 10, null, bendTo(70, false));
+        Fixture both = new Fixture()
+                .asking(bend(90))
+                .open(from("day 0"))
+                .limit(limit(false))
+                .decisions(new Decisions(List.of(wide, narrow), List.of()));
+
+        assertThat(both.on(12).kind()).isEqualTo(VerdictKind.BARRED);
+        assertThat(both.gate().changePoints()).contains(new waypost.core.time.CourseDay(10));
+    }
+
+    @Test
+    void aNarrowingBarsByNameForItsDays() {
+        Fixture barred = new Fixture()
+                .asking(bend(30))
+                .open(from("day 0"))
+                .decisions(new Decisions(List.of(), List.of(narrowing(new Change.Bars(Set.of("squat")), 15))));
+
+        assertThat(barred.on(9).kind()).isEqualTo(VerdictKind.OPEN);
+        assertThat(barred.on(15).kind()).isEqualTo(VerdictKind.BARRED);
+        assertThat(barred.on(16).kind()).isEqualTo(VerdictKind.OPEN);
+    }
+
+    /** An order ends the duty that it names and no other, and by phone none that is surgeon only. */
+    @Test
+    void anOrderEndsOnlyTheDutyThatItNames() {
+        Order ends = order(true, 10, null, new Change.Ends("brace"));
+        Duty sling = new Duty.Wear(RuleHead.of("sling", "Sling"), "sling", sixWeeks(Allowed.within("on")), false);
+        Duty brace = new Duty.Wear(
+                new RuleHead("brace", "Brace", Condition.ALWAYS, true, Set.of(), Set.of(), ""),
+                "brace",
+                sixWeeks(Allowed.within("locked")),
+                false);
+        Fixture worn = new Fixture().duty(sling).duty(brace);
+
+        assertThat(on(worn.decisions(new Decisions(List.of(ends), List.of())).course(), 12)
+                        .duties())
+                .extracting(DutyStatus::ruleId)
+                .containsExactly("sling");
+        Order byPhone = order(false, 10, null, new Change.Ends("brace"));
+        assertThat(on(worn.decisions(new Decisions(List.of(byPhone), List.of())).course(), 12)
+                        .duties())
+                .hasSize(2);
+    }
 }

@@ -181,4 +181,52 @@ class OpeningsTest {
     private static Fixture needing110() {
         return new Fixture().asking(bendNeeding(110, 110)).open(from("day 0"));
     }
+
+    /** From six weeks with the milestone, from eight weeks without it. */
+    @ParameterizedTest
+    @CsvSource({"41,NOT_YET", "42,NOT_YET", "55,NOT_YET", "56,OPEN"})
+    void opensRegardlessOfItsMilestoneFromTheLaterBound(int day, VerdictKind kind) {
+        Opening.Case range = new Opening.Case(
+                Condition.ALWAYS,
+                "",
+                Moment.parse("6 weeks"),
+                Optional.empty(),
+                List.of("bend"),
+                Optional.of(Moment.parse("8 weeks")));
+
+        assertThat(new Fixture().asking(bend(60)).open(range).on(day).kind()).isEqualTo(kind);
+    }
+
+    /** Of the passive and the active reading the later one tells the range. */
+    @Test
+    void theLaterOfThePassiveAndTheActiveReadingCounts() {
+        assertThat(needing110()
+                        .gate()
+                        .judge(Fixture.ROLE, facts(20, flexion(120, 10), active(100, 19)))
+                        .kind())
+                .isEqualTo(VerdictKind.NOT_YET);
+        assertThat(needing110()
+                        .gate()
+                        .judge(Fixture.ROLE, facts(20, flexion(100, 19), active(120, 10)))
+                        .kind())
+                .isEqualTo(VerdictKind.NOT_YET);
+        assertThat(needing110()
+                        .gate()
+                        .judge(Fixture.ROLE, facts(20, active(112, 19)))
+                        .kind())
+                .isEqualTo(VerdictKind.OPEN);
+    }
+
+    private static waypost.core.measure.Reading active(double degrees, int day) {
+        waypost.core.measure.Reading passive = flexion(degrees, day);
+        return new waypost.core.measure.Reading(
+                passive.measure(),
+                passive.side(),
+                waypost.core.body.Mode.ACTIVE,
+                passive.amount(),
+                passive.date(),
+                true,
+                "tester",
+                Optional.empty());
+    }
 }

@@ -91,8 +91,10 @@ public final class JudgeCommand implements Callable<Integer> {
             }
             LocalDate upTo = known == null ? date : known;
             Outlook outlook = plan ? Outlook.TO_PLAN : Outlook.TIME_ONLY;
-            out.print(courses.size() == 1 ? one(courses.get(0), date, upTo, outlook, bundle)
-                    : several(courses, date, upTo, outlook, bundle));
+            out.print(
+                    courses.size() == 1
+                            ? one(courses.get(0), date, upTo, outlook, bundle)
+                            : several(courses, date, upTo, outlook, bundle));
             return 0;
         } catch (RefusedException refused) {
             refused.problems().forEach(err::println);
@@ -101,13 +103,11 @@ public final class JudgeCommand implements Callable<Integer> {
     }
 
     private String one(CourseFile course, LocalDate date, LocalDate upTo, Outlook outlook, Bundle bundle) {
-        Judgement judgement =
-                Judgement.of(course.id(), course.course(bundle).on(date, upTo, outlook), bundle);
+        Judgement judgement = Judgement.of(course.id(), course.course(bundle).on(date, upTo, outlook), bundle);
         return json ? json(judgement) : JudgementText.of(judgement);
     }
 
-    private String several(
-            List<CourseFile> courses, LocalDate date, LocalDate upTo, Outlook outlook, Bundle bundle) {
+    private String several(List<CourseFile> courses, LocalDate date, LocalDate upTo, Outlook outlook, Bundle bundle) {
         List<Together> together = Together.of(
                 courses.stream().map(c -> new Episode(c.id(), c.course(bundle))).toList(), date, upTo, outlook, bundle);
         return json ? json(together) : together.stream().map(Together::text).collect(Collectors.joining("\n"));

@@ -101,8 +101,7 @@ public record Judgement(
     }
 
     private static Asked asked(Unlocking unlocking) {
-        return new Asked(
-                unlocking.question().id(), unlocking.question().prompt(), unlocking.most());
+        return new Asked(unlocking.question().id(), unlocking.question().prompt(), unlocking.most());
     }
 
     private static Kept kept(Precaution<?> precaution, Words words, LocalDate dayZero) {

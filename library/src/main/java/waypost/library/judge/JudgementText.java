@@ -21,8 +21,9 @@ final class JudgementText {
         line(judgement.protocol() + " (" + judgement.review() + "), phase " + judgement.phase());
         judgement
                 .unanswered()
-                .forEach(asked -> line("ASK: " + asked.ask() + " Not stated: the stricter rule applies; an answer would open up to "
-                        + asked.wouldOpen() + "."));
+                .forEach(asked -> line(
+                        "ASK: " + asked.ask() + " Not stated: the stricter rule applies; an answer would open up to "
+                                + asked.wouldOpen() + "."));
         line("");
         line("Precautions");
         judgement

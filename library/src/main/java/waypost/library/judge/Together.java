@@ -21,8 +21,7 @@ record Together(Judgement course, List<Decided> together) {
     /** A role that another course leaves less open than this one. */
     record Decided(String activity, String role, String side, String verdict, String decidedBy) {}
 
-    static List<Together> of(
-            List<Episode> episodes, LocalDate date, LocalDate known, Outlook outlook, Bundle bundle) {
+    static List<Together> of(List<Episode> episodes, LocalDate date, LocalDate known, Outlook outlook, Bundle bundle) {
         Person person = Person.of(episodes);
         List<JointVerdict> joint = person.on(date, known, outlook);
         List<Together> all = new ArrayList<>();

@@ -1,6 +1,7 @@
 package waypost.library.words;
 
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import waypost.core.body.Arc;
 import waypost.core.body.Direction;
@@ -18,6 +19,9 @@ import waypost.core.limit.Quantity;
 /** Says what a precaution leaves, as short as it stands on the strip: "Bend on one leg: at most 60°". */
 public record PrecautionWords(Allowed<?> allowed) implements Limit.Visitor<String> {
 
+    /** "No crossing the midline" needs no number behind it. */
+    private static final Pattern SAID_BY_TITLE = Pattern.compile("(No|Not|Nothing|Never) ");
+
     public static String say(Precaution<?> precaution) {
         return say(precaution.limit().limit(), precaution.step().value());
     }
@@ -30,7 +34,7 @@ public record PrecautionWords(Allowed<?> allowed) implements Limit.Visitor<Strin
                 .sorted()
                 .map(setUp -> " (not with " + Words.plainName(setUp) + ")")
                 .collect(Collectors.joining());
-        boolean saidByTitle = left.isEmpty() || title.startsWith("No ") && left.startsWith("none");
+        boolean saidByTitle = left.isEmpty() || SAID_BY_TITLE.matcher(title).lookingAt();
         return (saidByTitle ? title : title + ": " + left) + except;
     }
 

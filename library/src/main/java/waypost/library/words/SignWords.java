@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Stream;
 import waypost.core.course.Standing;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Demand.Bearing;
@@ -36,11 +35,10 @@ public final class SignWords {
         };
     }
 
+    /** Only a few letters fit: that it must be set up, or that the dose begins lower. */
     private static String setUp(Verdict verdict) {
-        return verdict.reasons().stream()
-                .flatMap(reason -> reason instanceof Reason.SetUpNeeded needed ? Stream.of(needed.way()) : Stream.of())
-                .findFirst()
-                .orElse("lower dose");
+        boolean setUp = verdict.reasons().stream().anyMatch(Reason.SetUpNeeded.class::isInstance);
+        return setUp ? "set-up" : "less";
     }
 
     private static String later(Verdict verdict, Standing standing) {
@@ -82,11 +80,7 @@ public final class SignWords {
                 return cut(before.get(i), now);
             }
         }
-        return reduced.setUps().stream()
-                .filter(setUp -> !full.setUps().contains(setUp))
-                .map(setUp -> "with " + Words.plainName(setUp))
-                .findFirst()
-                .orElse("");
+        return reduced.setUps().equals(full.setUps()) ? "" : "set-up";
     }
 
     private static String cut(Demand before, Demand now) {

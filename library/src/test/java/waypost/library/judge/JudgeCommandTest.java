@@ -98,7 +98,8 @@ class JudgeCommandTest {
                         "next",
                         "verdicts");
         assertThat(json.get("verdicts").get(0).propertyNames())
-                .containsExactly("activity", "role", "title", "verdict", "opens-by-time", "nearest-open", "next", "reasons");
+                .containsExactly(
+                        "activity", "role", "title", "verdict", "opens-by-time", "nearest-open", "next", "reasons");
         assertThat(json.get("next").propertyNames())
                 .containsExactly("phase", "earliest", "time-reached", "ready", "milestones");
         assertThat(json.get("precautions").get(0).propertyNames()).containsExactly("rule", "says", "until", "source");

@@ -35,7 +35,10 @@ class WorkedProtocolTest {
         List<SourceText> blank = with("1-blank.yaml");
         RefusedException refused = catchThrowableOfType(RefusedException.class, () -> Bundle.read(blank));
 
-        assertThat(refused.problems()).extracting(Problem::toString).isNotEmpty().allMatch(page()::contains);
+        assertThat(refused.problems())
+                .extracting(Problem::toString)
+                .isNotEmpty()
+                .allMatch(page()::contains);
     }
 
     @Test
