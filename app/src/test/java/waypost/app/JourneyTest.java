@@ -29,6 +29,9 @@ class JourneyTest {
     private static void enterReferral(Browser browser) {
         browser.press("New course");
         browser.type("patientName", "Halvard Brooke");
+        browser.choose("protocol", "knee.ligament-reconstruction");
+        browser.waitForText("Which graft was used?");
+        assertThat(browser.value("patientName")).isEqualTo("Halvard Brooke");
         browser.date("birthDate", "1988-09-12");
         browser.type("number", "5001");
         browser.type("operation", "knee ligament reconstruction");
@@ -49,7 +52,7 @@ class JourneyTest {
         browser.waitForText("Read the operation note again: left or right?");
         browser.type("sideAgain", "right");
         browser.press("Sign and open the course");
-        browser.waitForText("of 51 open");
+        browser.waitForText("open · Knee ligament reconstruction 1.0");
     }
 
     private static void openARung(Browser browser) {
@@ -106,13 +109,13 @@ class JourneyTest {
         browser.waitForText("Will stand");
         browser.type("sideAgain", "right");
         browser.press("Sign the change");
-        browser.waitForText("of 51 open");
+        browser.waitForText("open · Knee ligament reconstruction 1.0");
         assertThat(signOf(browser, "wall-squat")).isEqualTo("sign open");
     }
 
     private static String signOf(Browser browser, String exercise) {
         browser.waitFor(By.cssSelector("nav.tabs a")).click();
-        browser.waitForText("of 51 open");
+        browser.waitForText("open · Knee ligament reconstruction 1.0");
         return browser.waitFor(By.cssSelector("a.sign[href*='" + exercise + "']"))
                 .getDomAttribute("class");
     }

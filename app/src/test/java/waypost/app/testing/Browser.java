@@ -112,6 +112,11 @@ public final class Browser implements AutoCloseable {
         onShown(By.cssSelector("main [name='" + field + "'] option[value='" + value + "']"), WebElement::click);
     }
 
+    /** What a field holds. */
+    public String value(String field) {
+        return waitFor(By.cssSelector("main [name='" + field + "']")).getDomProperty("value");
+    }
+
     public void tick(String field, String value) {
         onShown(By.cssSelector("main [name='" + field + "'][value='" + value + "']"), WebElement::click);
     }

@@ -7,12 +7,17 @@ import java.util.Optional;
 import waypost.core.exercise.Role;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.CombinedLimit;
+import waypost.core.limit.Limit;
 import waypost.core.reason.Reason;
 import waypost.core.resolved.InForce;
 import waypost.core.time.Steps;
 
-/** A limit and the place of the demand that it looks at. */
-record Check<T>(InForce<T> limit, int at) {
+/**
+ * A limit and the place of the demand that it looks at.
+ *
+ * @param setUp a set-up that the limit excepts and the role can be done in, being the written exception
+ */
+record Check<T>(InForce<T> limit, int at, Optional<String> setUp) {
 
     /**
      * Simple limits first, then combinations, which may leave a zone in more than one way; within them by rule, so that
@@ -29,8 +34,8 @@ record Check<T>(InForce<T> limit, int at) {
         List<Check<?>> checks = new ArrayList<>();
         for (InForce<?> limit : limits) {
             for (int at = 0; at < role.demands().size(); at++) {
-                if (limit.limit().concerns(role, at) && !limit.limit().excepts(role)) {
-                    checks.add(new Check<>(limit, at));
+                if (limit.limit().looksAt(role, at) && !limit.limit().excepts(role)) {
+                    checks.add(new Check<>(limit, at, setUpFor(limit.limit(), role)));
                 }
             }
         }
@@ -42,18 +47,21 @@ record Check<T>(InForce<T> limit, int at) {
         return limit.respected(role, at, facts.day(), facts.met());
     }
 
-    /** The role done in a set-up that the limit excepts, that being the written exception; else every way to cut it. */
-    List<Role> reductions(Role role, Facts facts) {
-        return setUpFor(role)
-                .map(setUp -> List.of(role.using(setUp)))
-                .orElseGet(() -> limit.reductions(role, at, facts.day(), facts.met()));
-    }
-
-    private Optional<String> setUpFor(Role role) {
-        return limit.limit().head().unless().stream()
+    private static Optional<String> setUpFor(Limit<?> limit, Role role) {
+        if (limit.head().unless().isEmpty()) {
+            return Optional.empty();
+        }
+        return limit.head().unless().stream()
                 .filter(role.reducible().setUps()::contains)
                 .sorted()
                 .findFirst();
+    }
+
+    /** The role done in the set-up that the limit excepts; else every way to cut it. */
+    List<Role> reductions(Role role, Facts facts) {
+        return setUp.isPresent()
+                ? List.of(role.using(setUp.get()))
+                : limit.reductions(role, at, facts.day(), facts.met());
     }
 
     Reason objection(Role role, Facts facts, boolean reducible) {
@@ -67,6 +75,6 @@ record Check<T>(InForce<T> limit, int at) {
                 step.until(),
                 step.orOnceMet(),
                 reducible,
-                setUpFor(role));
+                setUp);
     }
 }

@@ -28,6 +28,7 @@ final class RoleGate {
     private final List<Check<?>> checks;
     private final List<Resolved.SetUpInForce> setUps;
     private final @Nullable OpeningInForce opening;
+    private final Reason notCovered;
 
     private RoleGate(Role role, Resolved resolved, RangeNeeded ranges) {
         this.role = role;
@@ -35,6 +36,8 @@ final class RoleGate {
         this.ranges = ranges;
         this.opening = resolved.openings().get(role.key());
         this.spokenFor = opening != null || role.demands().stream().anyMatch(d -> d.concerns(resolved.region()));
+        this.notCovered =
+                new Reason.NotCovered(resolved.protocol().face(), opening == null ? List.of() : opening.unanswered());
         this.checks = Check.all(resolved.limits(), role);
         this.setUps = resolved.setUps().stream()
                 .filter(s -> s.setUp().activities().contains(role.key().activity()))
@@ -65,8 +68,7 @@ final class RoleGate {
             return;
         }
         if (opening == null || !opening.isCovered()) {
-            reasons.add(new Reason.NotCovered(
-                    resolved.protocol().face(), opening == null ? List.of() : opening.unanswered()));
+            reasons.add(notCovered);
             return;
         }
         for (Needed needed : opening.needed()) {
@@ -124,14 +126,16 @@ final class RoleGate {
         if (broken.isEmpty()) {
             return role;
         }
-        Optional<Role> together = reduced(role, broken, facts);
-        boolean eachAlone =
-                broken.stream().noneMatch(check -> check.reductions(role, facts).isEmpty());
-        for (Check<?> check : broken) {
-            boolean reducible = eachAlone
-                    ? together.isPresent()
-                    : !check.reductions(role, facts).isEmpty();
-            reasons.add(check.objection(role, facts, reducible));
+        boolean[] alone = new boolean[broken.size()];
+        boolean eachAlone = true;
+        for (int i = 0; i < alone.length; i++) {
+            alone[i] = !broken.get(i).reductions(role, facts).isEmpty();
+            eachAlone &= alone[i];
+        }
+        Optional<Role> together = eachAlone ? reduced(role, broken, facts) : Optional.empty();
+        for (int i = 0; i < alone.length; i++) {
+            boolean reducible = eachAlone ? together.isPresent() : alone[i];
+            reasons.add(broken.get(i).objection(role, facts, reducible));
         }
         return together.orElse(role);
     }
@@ -158,7 +162,7 @@ final class RoleGate {
     private boolean allRespected(Role reduced, Facts facts) {
         for (InForce<?> limit : resolved.limits()) {
             for (int at = 0; at < reduced.demands().size(); at++) {
-                if (limit.limit().concerns(reduced, at) && !limit.respected(reduced, at, facts.day(), facts.met())) {
+                if (limit.limit().looksAt(reduced, at) && !limit.respected(reduced, at, facts.day(), facts.met())) {
                     return false;
                 }
             }

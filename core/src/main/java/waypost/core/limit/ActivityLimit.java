@@ -2,6 +2,7 @@ package waypost.core.limit;
 
 import java.util.List;
 import java.util.Set;
+import waypost.core.demand.Demand;
 import waypost.core.exercise.Role;
 import waypost.core.time.Schedule;
 
@@ -11,6 +12,11 @@ public record ActivityLimit(RuleHead head, Set<String> activities, Schedule<Allo
 
     public ActivityLimit {
         activities = Set.copyOf(activities);
+    }
+
+    @Override
+    public Class<? extends Demand> demandType() {
+        return Demand.class;
     }
 
     /** Looks once at the whole role: at the place of its first demand. */

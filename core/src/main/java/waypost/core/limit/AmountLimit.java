@@ -2,6 +2,7 @@ package waypost.core.limit;
 
 import java.util.List;
 import java.util.Optional;
+import waypost.core.demand.Demand;
 import waypost.core.exercise.Role;
 import waypost.core.time.Schedule;
 
@@ -10,8 +11,13 @@ public record AmountLimit<T extends Comparable<T>>(RuleHead head, Quantity<T> qu
         implements Limit<T> {
 
     @Override
+    public Class<? extends Demand> demandType() {
+        return quantity.demandType();
+    }
+
+    @Override
     public boolean concerns(Role role, int at) {
-        return quantity.askedBy(role, at).isPresent();
+        return quantity.looksAt(role, at);
     }
 
     @Override

@@ -3,6 +3,7 @@ package waypost.core.limit;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import waypost.core.demand.Demand;
 import waypost.core.demand.Demand.Movement;
 import waypost.core.exercise.Role;
 import waypost.core.time.Schedule;
@@ -17,6 +18,11 @@ public record CombinedLimit(RuleHead head, List<Component> components, Schedule<
             throw new IllegalArgumentException(
                     head.id() + ": found " + components.size() + " motions, allowed: two or more together");
         }
+    }
+
+    @Override
+    public Class<? extends Demand> demandType() {
+        return Movement.class;
     }
 
     /** Looks at the movement of the first component, and beside it at those that occur together with it. */

@@ -3,6 +3,7 @@ package waypost.core.limit;
 import java.util.List;
 import waypost.core.body.Arc;
 import waypost.core.body.Motion;
+import waypost.core.demand.Demand;
 import waypost.core.demand.Demand.Movement;
 import waypost.core.exercise.Role;
 import waypost.core.time.Schedule;
@@ -20,6 +21,11 @@ public record MotionLimit(RuleHead head, Circumstance circumstance, Schedule<All
 
     public Motion motion() {
         return circumstance.motions().iterator().next();
+    }
+
+    @Override
+    public Class<? extends Demand> demandType() {
+        return Movement.class;
     }
 
     @Override

@@ -2,6 +2,7 @@ package waypost.core.limit;
 
 import java.util.List;
 import java.util.Set;
+import waypost.core.demand.Demand;
 import waypost.core.demand.Demand.Placed;
 import waypost.core.demand.Posture;
 import waypost.core.exercise.Role;
@@ -13,6 +14,11 @@ public record PostureLimit(RuleHead head, Set<Posture> postures, Schedule<Allowe
 
     public PostureLimit {
         postures = Set.copyOf(postures);
+    }
+
+    @Override
+    public Class<? extends Demand> demandType() {
+        return Placed.class;
     }
 
     @Override

@@ -28,6 +28,9 @@ import waypost.core.exercise.Role;
  */
 public sealed interface Quantity<T extends Comparable<T>> {
 
+    /** The only kind of demand that this can look at. */
+    Class<? extends Demand> demandType();
+
     /** Whether this looks at the demand at this place of the role. */
     boolean looksAt(Role role, int at);
 
@@ -52,6 +55,11 @@ public sealed interface Quantity<T extends Comparable<T>> {
         public Effort {
             modes = Set.copyOf(modes);
             actions = Set.copyOf(actions);
+        }
+
+        @Override
+        public Class<? extends Demand> demandType() {
+            return Demand.TissueLoad.class;
         }
 
         @Override
@@ -91,6 +99,11 @@ public sealed interface Quantity<T extends Comparable<T>> {
     /** The share of body mass that a limb carries, on one kind of support if named. */
     record Share(Limb limb, Optional<Support> support) implements Quantity<BodyShare> {
         @Override
+        public Class<? extends Demand> demandType() {
+            return Demand.Bearing.class;
+        }
+
+        @Override
         public boolean looksAt(Role role, int at) {
             return role.demands().get(at) instanceof Demand.Bearing bearing
                     && bearing.limb() == limb
@@ -123,6 +136,11 @@ public sealed interface Quantity<T extends Comparable<T>> {
     /** What the movements of a circumstance work against. */
     record Against(Circumstance circumstance) implements Quantity<Loading> {
         @Override
+        public Class<? extends Demand> demandType() {
+            return Demand.Movement.class;
+        }
+
+        @Override
         public boolean looksAt(Role role, int at) {
             return circumstance.matches(role, at);
         }
@@ -153,6 +171,11 @@ public sealed interface Quantity<T extends Comparable<T>> {
     /** How hard the end of the range is pressed in the movements of a circumstance. */
     record EndForce(Circumstance circumstance) implements Quantity<EndRange> {
         @Override
+        public Class<? extends Demand> demandType() {
+            return Demand.Movement.class;
+        }
+
+        @Override
         public boolean looksAt(Role role, int at) {
             return circumstance.matches(role, at);
         }
@@ -182,6 +205,11 @@ public sealed interface Quantity<T extends Comparable<T>> {
 
     /** A load that a limb holds, pulls or pushes, in one unit. */
     record Holding(Limb limb, LoadUnit unit) implements Quantity<Load> {
+        @Override
+        public Class<? extends Demand> demandType() {
+            return Demand.Held.class;
+        }
+
         @Override
         public boolean looksAt(Role role, int at) {
             return role.demands().get(at) instanceof Demand.Held held
@@ -215,6 +243,11 @@ public sealed interface Quantity<T extends Comparable<T>> {
     /** How long a limb's lever is. */
     record Reach(Limb limb) implements Quantity<LeverLength> {
         @Override
+        public Class<? extends Demand> demandType() {
+            return Demand.Lever.class;
+        }
+
+        @Override
         public boolean looksAt(Role role, int at) {
             return role.demands().get(at) instanceof Demand.Lever lever && lever.limb() == limb;
         }
@@ -243,6 +276,11 @@ public sealed interface Quantity<T extends Comparable<T>> {
     /** How high the hand works. */
     record HandHeight() implements Quantity<ArmHeight> {
         @Override
+        public Class<? extends Demand> demandType() {
+            return Demand.Height.class;
+        }
+
+        @Override
         public boolean looksAt(Role role, int at) {
             return role.demands().get(at) instanceof Demand.Height;
         }
@@ -270,6 +308,11 @@ public sealed interface Quantity<T extends Comparable<T>> {
 
     /** Impact, twisting, balance or speed on a limb. */
     record Straining(StrainKind kind, Limb limb) implements Quantity<Level> {
+        @Override
+        public Class<? extends Demand> demandType() {
+            return Demand.Strain.class;
+        }
+
         @Override
         public boolean looksAt(Role role, int at) {
             return role.demands().get(at) instanceof Demand.Strain strain
@@ -300,6 +343,11 @@ public sealed interface Quantity<T extends Comparable<T>> {
 
     /** Ground contacts of a session. */
     record Contacts() implements Quantity<Count> {
+        @Override
+        public Class<? extends Demand> demandType() {
+            return Demand.Contacts.class;
+        }
+
         @Override
         public boolean looksAt(Role role, int at) {
             return role.demands().get(at) instanceof Demand.Contacts;

@@ -58,11 +58,7 @@ public record Protocol(
     }
 
     public Phase phase(String phaseId) {
-        return phases.stream()
-                .filter(p -> p.id().equals(phaseId))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("phase: found '" + phaseId + "', allowed: "
-                        + String.join(", ", phases.stream().map(Phase::id).toList())));
+        return phases.stream().filter(p -> p.id().equals(phaseId)).findFirst().orElseThrow(() -> unknownPhase(phaseId));
     }
 
     /** The phase behind this one; empty for the last. */
@@ -73,7 +69,21 @@ public record Protocol(
 
     /** Whether {@code reached} is {@code wanted} or lies behind it on the way. */
     public boolean hasReached(String reached, String wanted) {
-        return phases.indexOf(phase(reached)) >= phases.indexOf(phase(wanted));
+        return position(reached) >= position(wanted);
+    }
+
+    private int position(String phaseId) {
+        for (int i = 0; i < phases.size(); i++) {
+            if (phases.get(i).id().equals(phaseId)) {
+                return i;
+            }
+        }
+        throw unknownPhase(phaseId);
+    }
+
+    private IllegalArgumentException unknownPhase(String phaseId) {
+        return new IllegalArgumentException("phase: found '" + phaseId + "', allowed: "
+                + String.join(", ", phases.stream().map(Phase::id).toList()));
     }
 
     public Criterion criterion(String criterionId) {

@@ -59,17 +59,17 @@ public record Steps<T>(List<Step<T>> steps) {
         if (at < 0) {
             return Optional.empty();
         }
-        List<Step<T>> later = steps.subList(at + 1, steps.size());
-        Optional<CourseDay> until = later.stream()
-                .filter(step -> day.isBefore(step.from()) && met.containsAll(step.needs()))
-                .map(Step::from)
-                .findFirst();
-        List<String> orOnceMet = later.stream()
-                .filter(step -> !met.containsAll(step.needs()))
-                .filter(step -> until.map(step.from()::isBefore).orElse(true))
-                .findFirst()
-                .map(Step::needs)
-                .orElse(List.of());
+        Optional<CourseDay> until = Optional.empty();
+        List<String> orOnceMet = List.of();
+        for (int i = at + 1; i < steps.size() && until.isEmpty(); i++) {
+            Step<T> later = steps.get(i);
+            boolean ready = met.containsAll(later.needs());
+            if (ready && day.isBefore(later.from())) {
+                until = Optional.of(later.from());
+            } else if (!ready && orOnceMet.isEmpty()) {
+                orOnceMet = later.needs();
+            }
+        }
         return Optional.of(new Current<>(steps.get(at).value(), steps.get(at).from(), until, orOnceMet));
     }
 

@@ -3,17 +3,21 @@ package waypost.library.bundle;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Function;
 import waypost.core.criterion.Criterion;
 import waypost.core.limit.RuleHead;
+import waypost.core.log.Hold;
 import waypost.core.protocol.Duty;
 import waypost.core.protocol.Frequency;
+import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.SetUp;
 import waypost.core.time.Moment;
 import waypost.library.text.Entry;
 
-/** Reads duties and set-ups. */
+/** Reads duties, set-ups and what is said of holds. */
 final class DutyReader {
 
     private final ConditionReader conditions;
@@ -53,6 +57,19 @@ final class DutyReader {
                 entry.text("concern"),
                 LimitReader.steps(entry, way -> way),
                 whenUnknown(entry));
+    }
+
+    static HoldRule holdRule(Entry entry) {
+        Optional<Integer> longest = entry.maybe("longest-days", Integer::parseInt);
+        return new HoldRule(
+                entry.text("id"),
+                Word.all(entry, "kinds", Hold.Kind.class),
+                longest.map(OptionalInt::of).orElseGet(OptionalInt::empty),
+                entry.find("otherwise").map(Entry::text).orElse(""),
+                entry.find("re-entry")
+                        .map(e -> new HoldRule.ReEntry(
+                                e.at("percent").as(Integer::parseInt),
+                                e.at("days").as(Integer::parseInt))));
     }
 
     private RuleHead head(Entry entry) {

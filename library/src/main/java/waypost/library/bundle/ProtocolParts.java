@@ -54,7 +54,7 @@ final class ProtocolParts {
         openings.addAll(from.list("openings", new OpeningReader(conditions, phases, criteria)::opening));
         duties.addAll(from.list("duties", dutyReader::duty));
         setUps.addAll(from.list("set-ups", dutyReader::setUp));
-        holds.addAll(from.list("holds", HoldRuleReader::rule));
+        holds.addAll(from.list("holds", DutyReader::holdRule));
     }
 
     private static Phase phase(Entry entry) {
