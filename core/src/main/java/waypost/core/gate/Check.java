@@ -26,8 +26,8 @@ record Check<T>(InForce<T> limit, int at, Optional<String> setUp) {
     private static final Comparator<Check<?>> ORDER = Comparator.<Check<?>, Boolean>comparing(
                     check -> check.limit.limit() instanceof CombinedLimit)
             .thenComparing(check -> check.limit.limit().head().id())
-            .thenComparing(check -> check.limit.from().authority().toString())
-            .thenComparing(check -> check.at);
+            .thenComparing(check -> check.at)
+            .thenComparing(check -> check.limit.from().authority().toString());
 
     /** Everything in force that looks at a role. */
     static List<Check<?>> all(List<InForce<?>> limits, Role role) {
