@@ -33,7 +33,6 @@ import waypost.core.log.Order;
 import waypost.core.measure.Readings;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
-import waypost.core.protocol.Rules;
 import waypost.core.question.Answers;
 import waypost.core.question.Question;
 import waypost.core.reason.Reason;
@@ -90,20 +89,7 @@ class ShippedProtocolPropertiesTest {
         }
 
         Gate gate(List<Limit<?>> limits) {
-            Rules rules = protocol.rules();
-            Protocol with = new Protocol(
-                    protocol.id(),
-                    protocol.title(),
-                    protocol.version(),
-                    protocol.clock(),
-                    protocol.source(),
-                    protocol.review(),
-                    protocol.scope(),
-                    protocol.questions(),
-                    protocol.phases(),
-                    protocol.criteria(),
-                    new Rules(limits, rules.openings(), rules.duties(), rules.setUps(), rules.holds()),
-                    protocol.followUp());
+            Protocol with = protocol.with(protocol.rules().with(limits));
             return gate(with, answers());
         }
 

@@ -36,6 +36,12 @@ public record Protocol(
         }
     }
 
+    /** This protocol with other rules. */
+    public Protocol with(Rules others) {
+        return new Protocol(
+                id, title, version, clock, source, review, scope, questions, phases, criteria, others, followUp);
+    }
+
     public List<Limit<?>> limits() {
         return rules.limits();
     }

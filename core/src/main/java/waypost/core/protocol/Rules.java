@@ -17,4 +17,9 @@ public record Rules(
     public static Rules of(List<Limit<?>> limits, List<Opening> openings) {
         return new Rules(limits, openings, List.of(), List.of(), List.of());
     }
+
+    /** These rules with other limits. */
+    public Rules with(List<Limit<?>> others) {
+        return new Rules(others, openings, duties, setUps, holds);
+    }
 }

@@ -20,7 +20,12 @@ import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Fixture;
 import waypost.core.log.Evidence;
+import waypost.core.protocol.Opening;
+import waypost.core.protocol.Protocol;
+import waypost.core.protocol.Rules;
+import waypost.core.question.Answers;
 import waypost.core.reason.VerdictKind;
+import waypost.core.resolved.Resolver;
 
 /** What one course closes, no other opens. */
 class PersonTest {
@@ -40,28 +45,14 @@ class PersonTest {
                 "lunge", "Lunge", "none", List.of(role(FRONT, "behind"), role(BEHIND, "front")), "none");
         Fixture fixture = new Fixture().open(from("day 0"));
         return Course.of(
-                waypost.core.resolved.Resolver.resolve(
-                        opening(fixture.protocol(), covered), waypost.core.question.Answers.NONE, DAY_ZERO),
+                Resolver.resolve(opening(fixture.protocol(), covered), Answers.NONE, DAY_ZERO),
                 List.of(lunge),
                 List.of(Fixture.FLEXION),
                 new History(side, true, Evidence.NONE, List.of(), List.of(), revisionOf));
     }
 
-    private static waypost.core.protocol.Protocol opening(waypost.core.protocol.Protocol of, RoleKey role) {
-        return new waypost.core.protocol.Protocol(
-                of.id(),
-                of.title(),
-                of.version(),
-                of.clock(),
-                of.source(),
-                of.review(),
-                of.scope(),
-                of.questions(),
-                of.phases(),
-                of.criteria(),
-                waypost.core.protocol.Rules.of(
-                        List.of(), List.of(waypost.core.protocol.Opening.of(role, List.of(from("day 0"))))),
-                of.followUp());
+    private static Protocol opening(Protocol of, RoleKey role) {
+        return of.with(Rules.of(List.of(), List.of(Opening.of(role, List.of(from("day 0"))))));
     }
 
     private static VerdictKind kind(Person person, RoleKey role, Side side) {

@@ -13,7 +13,6 @@ import waypost.core.limit.Limit;
 import waypost.core.protocol.Duty;
 import waypost.core.protocol.Opening;
 import waypost.core.protocol.Protocol;
-import waypost.core.protocol.Rules;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
 import waypost.core.reason.Reason;
@@ -38,9 +37,11 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
 
     /** On its first day, with everything else in order, a case must not be barred by a rule that always goes with it. */
     private Optional<Finding> contradiction(Opening opening, Opening.Case written) {
-        Protocol alone = with(protocol.limits().stream()
+        List<Limit<?>> always = protocol.limits().stream()
+                .<Limit<?>>map(limit -> limit)
                 .filter(limit -> goesWith(limit.head().when(), written.when()))
-                .toList());
+                .toList();
+        Protocol alone = protocol.with(protocol.rules().with(always));
         NormalHealing healing = NormalHealing.of(alone, AnswerSets.making(written.when()), bundle);
         CourseDay day = latest(written);
         return healing.verdict(opening.role(), day).reasons().stream()
@@ -81,23 +82,6 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
             Set<String> values = under.oneOf().get(e.getKey());
             return values != null && e.getValue().containsAll(values);
         });
-    }
-
-    private Protocol with(List<Limit<?>> limits) {
-        Rules rules = protocol.rules();
-        return new Protocol(
-                protocol.id(),
-                protocol.title(),
-                protocol.version(),
-                protocol.clock(),
-                protocol.source(),
-                protocol.review(),
-                protocol.scope(),
-                protocol.questions(),
-                protocol.phases(),
-                protocol.criteria(),
-                new Rules(limits, rules.openings(), rules.duties(), rules.setUps(), rules.holds()),
-                protocol.followUp());
     }
 
     private Stream<Finding> never() {
