@@ -31,15 +31,13 @@ public record CourseHead(
     /**
      * A cell of the precautions strip.
      *
-     * @param kind limit, barred, ask, hold or duty
+     * @param kind limit, barred, ask, hold, duty or overdue
      */
     public record Strip(String kind, String title, String detail) {
 
         /** What must never be folded away: holds, questions, what is overdue, what must be worn or done. */
         boolean isUrgent() {
-            return !kind.equals("limit") && !kind.equals("barred")
-                    || title.startsWith("Overdue")
-                    || title.startsWith("Held");
+            return !kind.equals("limit") && !kind.equals("barred");
         }
     }
 

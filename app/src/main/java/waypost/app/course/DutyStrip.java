@@ -44,7 +44,7 @@ record DutyStrip(Dates dates) implements DutyStatus.Visitor<Optional<CourseHead.
     @Override
     public Optional<CourseHead.Strip> heldTooLong(DutyStatus.HeldTooLong status) {
         return Optional.of(new CourseHead.Strip(
-                "barred",
+                "overdue",
                 "Held too long: " + status.hold().why(),
                 "since " + SignWords.date(status.since()) + " · "
                         + status.rule().otherwise()));
@@ -52,7 +52,7 @@ record DutyStrip(Dates dates) implements DutyStatus.Visitor<Optional<CourseHead.
 
     private CourseHead.Strip overdue(DutyStatus status, CourseDay by, String otherwise) {
         return new CourseHead.Strip(
-                "barred",
+                "overdue",
                 "Overdue: " + status.title(),
                 "since " + SignWords.date(by.dateFrom(dates.dayZero())) + " · " + otherwise);
     }

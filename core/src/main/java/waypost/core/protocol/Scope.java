@@ -30,9 +30,4 @@ public record Scope(
         ladders = List.copyOf(ladders);
         leftOut = Set.copyOf(leftOut);
     }
-
-    /** A region alone. */
-    public static Scope of(Region region) {
-        return new Scope(region, List.of(), List.of(), List.of(), Set.of());
-    }
 }

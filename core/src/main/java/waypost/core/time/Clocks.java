@@ -1,7 +1,6 @@
 package waypost.core.time;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -40,12 +39,5 @@ public record Clocks(LocalDate dayZero, Map<String, List<LocalDate>> others) {
     /** The course day of a moment on the course's own clock. */
     public CourseDay day(Moment moment) {
         return moment.from(dayZero);
-    }
-
-    /** Every start after day 0, as course days. */
-    public List<CourseDay> laterStarts() {
-        List<CourseDay> days = new ArrayList<>();
-        others.values().forEach(starts -> starts.forEach(start -> days.add(CourseDay.between(dayZero, start))));
-        return days;
     }
 }
