@@ -43,9 +43,9 @@ class ExplainTest {
         assertThat(neighbours.nearestOpen(RoleKey.of("lateral-step/operated")))
                 .contains(RoleKey.of("single-leg-squat/operated"));
         assertThat(neighbours.nearestOpen(RoleKey.of("machine-arc/operated")))
-                .contains(RoleKey.of("straight-leg-raise/operated"));
+                .contains(RoleKey.of("band-press-straight/operated"));
         assertThat(neighbours.next(RoleKey.of("kickstand-squat/operated")))
-                .contains(RoleKey.of("single-leg-squat/operated"));
+                .contains(RoleKey.of("step-up-high/operated"));
         assertThat(neighbours.next(RoleKey.of("cut/operated"))).isEmpty();
         assertThat(neighbours.nearestOpen(RoleKey.of("single-hop-test/operated")))
                 .isEmpty();

@@ -13,9 +13,11 @@ import waypost.core.course.Standing;
 import waypost.core.limit.Allowed;
 import waypost.core.question.Question;
 import waypost.core.time.CourseDay;
+import waypost.core.time.DayZero;
 import waypost.library.words.Dates;
 import waypost.library.words.PrecautionWords;
 import waypost.library.words.SignWords;
+import waypost.library.words.Terms;
 import waypost.library.words.Words;
 
 /** Writes the head of a course's pages. */
@@ -31,9 +33,7 @@ public class CourseHeads {
                 Dates.say(course.row().birthDate()) + " (" + age(course, standing.date()) + ")",
                 course.row().patientNumber(),
                 operation(course),
-                (course.row().dayZero().isAfter(today) ? "surgery planned " : "operated ")
-                        + Dates.say(course.row().dayZero()) + " by "
-                        + course.row().surgeon(),
+                dayZero(course, today),
                 standing.day().number() < 0 ? "Before" : "Day " + standing.day().number(),
                 Dates.bothCountings(standing.day()),
                 standing.phase().title(),
@@ -43,6 +43,15 @@ public class CourseHeads {
                 viewing(standing, today),
                 standing.date(),
                 strip(course, standing, dates));
+    }
+
+    /** Such as "operated Mon 3 Mar 2031 by Dr Moss". */
+    private static String dayZero(LoadedCourse course, LocalDate today) {
+        LocalDate dayZero = course.row().dayZero();
+        DayZero clock = course.protocol().clock();
+        return Terms.since(clock, dayZero.isAfter(today)) + " " + Dates.say(dayZero)
+                + (clock == DayZero.SURGERY ? " by " : ", referred by ")
+                + course.row().surgeon();
     }
 
     /** Such as "right knee ligament reconstruction". */

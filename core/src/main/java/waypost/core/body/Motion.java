@@ -21,7 +21,8 @@ public enum Motion {
     HIP_ABDUCTION(Joint.HIP, "abduction", "adduction", Arc.between(-60, 90)),
     HIP_ROTATION(Joint.HIP, "external rotation", "internal rotation", Arc.between(-80, 100)),
     KNEE_FLEXION(Joint.KNEE, "flexion", "extension", Arc.between(-25, 165)),
-    ANKLE_DORSIFLEXION(Joint.ANKLE, "dorsiflexion", "plantar flexion", Arc.between(-80, 50));
+    ANKLE_DORSIFLEXION(Joint.ANKLE, "dorsiflexion", "plantar flexion", Arc.between(-80, 50)),
+    ANKLE_INVERSION(Joint.ANKLE, "inversion", "eversion", Arc.between(-50, 60));
 
     private final Joint joint;
     private final String positive;

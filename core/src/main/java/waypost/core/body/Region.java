@@ -18,10 +18,14 @@ public record Region(Set<Joint> joints, Set<Tissue> tissues, Set<Limb> limbs) {
         limbs = Set.copyOf(limbs);
     }
 
-    /** This with the tissues of a donor site or a second repair. */
-    public Region with(Set<Tissue> others) {
-        Set<Tissue> all = new HashSet<>(tissues);
-        all.addAll(others);
-        return new Region(joints, all, limbs);
+    /** This and another: a donor site, a second repair, the muscle that was strained. */
+    public Region with(Region other) {
+        return new Region(both(joints, other.joints()), both(tissues, other.tissues()), both(limbs, other.limbs()));
+    }
+
+    private static <T> Set<T> both(Set<T> one, Set<T> other) {
+        Set<T> all = new HashSet<>(one);
+        all.addAll(other);
+        return all;
     }
 }

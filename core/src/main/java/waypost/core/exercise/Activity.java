@@ -19,6 +19,7 @@ public sealed interface Activity {
      * @param ladder id of the ladder
      * @param rung place on the ladder, 1 the easiest
      * @param harder what got harder than on the rung below, in plain words
+     * @param progression the rule by which its dose moves
      * @param rises what it asks strictly more of than the rung below, to be checked
      */
     record Exercise(
@@ -31,6 +32,8 @@ public sealed interface Activity {
             Purpose purpose,
             List<Role> roles,
             Dose dose,
+            Progression progression,
+            Pose pose,
             Teaching teaching)
             implements Activity {
         public Exercise {

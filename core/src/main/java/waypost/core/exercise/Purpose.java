@@ -11,5 +11,6 @@ public enum Purpose {
     GAIT,
     CONDITIONING,
     IMPACT,
-    SKILL
+    SKILL,
+    SCAR
 }

@@ -30,16 +30,18 @@ record Check<T>(InForce<T> limit, int at, Optional<String> setUp) {
             .thenComparing(check -> check.limit.from().authority().toString());
 
     /** Everything in force that looks at a role. */
-    static List<Check<?>> all(List<InForce<?>> limits, Role role) {
+    static List<Check<?>> all(LimitsByDemand limits, Role role) {
         List<Check<?>> checks = new ArrayList<>();
-        for (InForce<?> limit : limits) {
-            for (int at = 0; at < role.demands().size(); at++) {
+        for (int at = 0; at < role.demands().size(); at++) {
+            for (InForce<?> limit : limits.lookingAt(role.demands().get(at))) {
                 if (limit.limit().looksAt(role, at) && !limit.limit().excepts(role)) {
                     checks.add(new Check<>(limit, at, setUpFor(limit.limit(), role)));
                 }
             }
         }
-        checks.sort(ORDER);
+        if (checks.size() > 1) {
+            checks.sort(ORDER);
+        }
         return checks;
     }
 

@@ -30,9 +30,10 @@ public final class Gate {
     public static Gate of(Resolved resolved, Collection<Activity> activities, Collection<Measure> measures) {
         Gate gate = new Gate();
         RangeNeeded ranges = RangeNeeded.from(measures);
+        LimitsByDemand limits = new LimitsByDemand(resolved.limits());
         for (Activity activity : activities) {
             for (Role role : activity.roles()) {
-                gate.roles.put(role.key(), RoleGate.compile(role, resolved, ranges));
+                gate.roles.put(role.key(), RoleGate.compile(role, resolved, limits, ranges));
             }
         }
         resolved.limits().stream().flatMap(InForce::changes).forEach(gate.changes::add);

@@ -21,6 +21,7 @@ final class RoleGate {
 
     private final Role role;
     private final Resolved resolved;
+    private final LimitsByDemand limits;
     private final RangeNeeded ranges;
     /** It asks something of the operated region, or the protocol speaks of it all the same. */
     private final boolean spokenFor;
@@ -30,22 +31,23 @@ final class RoleGate {
     private final @Nullable OpeningInForce opening;
     private final Reason notCovered;
 
-    private RoleGate(Role role, Resolved resolved, RangeNeeded ranges) {
+    private RoleGate(Role role, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
         this.role = role;
         this.resolved = resolved;
+        this.limits = limits;
         this.ranges = ranges;
         this.opening = resolved.openings().get(role.key());
         this.spokenFor = opening != null || role.demands().stream().anyMatch(d -> d.concerns(resolved.region()));
         this.notCovered =
                 new Reason.NotCovered(resolved.protocol().face(), opening == null ? List.of() : opening.unanswered());
-        this.checks = Check.all(resolved.limits(), role);
+        this.checks = Check.all(limits, role);
         this.setUps = resolved.setUps().stream()
                 .filter(s -> s.setUp().activities().contains(role.key().activity()))
                 .toList();
     }
 
-    static RoleGate compile(Role role, Resolved resolved, RangeNeeded ranges) {
-        return new RoleGate(role, resolved, ranges);
+    static RoleGate compile(Role role, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
+        return new RoleGate(role, resolved, limits, ranges);
     }
 
     Verdict judge(Facts facts) {
@@ -83,6 +85,9 @@ final class RoleGate {
                     new Reason.ClockNotStarted(needed.rule(), needed.written().clock(), written));
         } else if (facts.day().isBefore(needed.from().get())) {
             reasons.add(new Reason.BeforeDay(needed.rule(), needed.from().get(), written));
+        }
+        if (needed.until().isPresent() && !facts.day().isBefore(needed.until().get())) {
+            reasons.add(new Reason.Over(needed.rule(), needed.until().get()));
         }
         if (needed.phase().isPresent()
                 && !resolved.protocol()
@@ -160,8 +165,8 @@ final class RoleGate {
 
     /** The reduced form is judged again against every limit: a cut for one rule may not break another. */
     private boolean allRespected(Role reduced, Facts facts) {
-        for (InForce<?> limit : resolved.limits()) {
-            for (int at = 0; at < reduced.demands().size(); at++) {
+        for (int at = 0; at < reduced.demands().size(); at++) {
+            for (InForce<?> limit : limits.lookingAt(reduced.demands().get(at))) {
                 if (limit.limit().looksAt(reduced, at) && !limit.respected(reduced, at, facts.day(), facts.met())) {
                     return false;
                 }

@@ -18,6 +18,7 @@ public record Opening(RoleKey role, List<Case> cases, List<String> offWhen, bool
 
     /**
      * @param clock the clock that {@code from} counts on; empty for the course's own
+     * @param until from this moment on it is no longer covered
      * @param phase id of the phase that must have been signed, if any
      * @param needs ids of criteria that must be met
      * @param regardless from this moment on the criteria are no longer needed
@@ -26,6 +27,7 @@ public record Opening(RoleKey role, List<Case> cases, List<String> offWhen, bool
             Condition when,
             String clock,
             Moment from,
+            Optional<Moment> until,
             Optional<String> phase,
             List<String> needs,
             Optional<Moment> regardless) {

@@ -1,15 +1,18 @@
 package waypost.core.protocol;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import waypost.core.criterion.Criterion;
 import waypost.core.limit.Limit;
 import waypost.core.question.Question;
+import waypost.core.time.CourseDay;
+import waypost.core.time.DayZero;
 
 /**
  * A surgeon's protocol as data.
  *
- * @param clock what day 0 is, such as "surgery"
+ * @param clock what day 0 is
  * @param source its source statement, shown on its face
  * @param review "unreviewed", or by whom and when
  */
@@ -17,7 +20,7 @@ public record Protocol(
         String id,
         String title,
         String version,
-        String clock,
+        DayZero clock,
         String source,
         String review,
         Scope scope,
@@ -116,5 +119,14 @@ public record Protocol(
                 .orElseThrow(() -> new IllegalArgumentException("limit: found '" + limitId + "', allowed: "
                         + String.join(
                                 ", ", limits().stream().map(l -> l.head().id()).toList())));
+    }
+
+    /** The first day of the course: day 0, or the earliest day of the first phase where that comes before it. */
+    public CourseDay begins(LocalDate dayZero) {
+        return phases.stream()
+                .map(phase -> phase.earliest().from(dayZero))
+                .filter(day -> day.isBefore(CourseDay.ZERO))
+                .min(CourseDay::compareTo)
+                .orElse(CourseDay.ZERO);
     }
 }

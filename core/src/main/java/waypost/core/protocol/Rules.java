@@ -3,23 +3,29 @@ package waypost.core.protocol;
 import java.util.List;
 import waypost.core.limit.Limit;
 
-/** The four families of rules, kept apart, and what is said of holds. */
+/** The four families of rules, kept apart, and what is said of holds and of pain. */
 public record Rules(
-        List<Limit<?>> limits, List<Opening> openings, List<Duty> duties, List<SetUp> setUps, List<HoldRule> holds) {
+        List<Limit<?>> limits,
+        List<Opening> openings,
+        List<Duty> duties,
+        List<SetUp> setUps,
+        List<HoldRule> holds,
+        List<PainRule> pain) {
     public Rules {
         limits = List.copyOf(limits);
         openings = List.copyOf(openings);
         duties = List.copyOf(duties);
         setUps = List.copyOf(setUps);
         holds = List.copyOf(holds);
+        pain = List.copyOf(pain);
     }
 
     public static Rules of(List<Limit<?>> limits, List<Opening> openings) {
-        return new Rules(limits, openings, List.of(), List.of(), List.of());
+        return new Rules(limits, openings, List.of(), List.of(), List.of(), List.of());
     }
 
     /** These rules with other limits. */
     public Rules with(List<Limit<?>> others) {
-        return new Rules(others, openings, duties, setUps, holds);
+        return new Rules(others, openings, duties, setUps, holds, pain);
     }
 }

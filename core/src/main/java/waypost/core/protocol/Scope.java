@@ -3,13 +3,12 @@ package waypost.core.protocol;
 import java.util.List;
 import java.util.Set;
 import waypost.core.body.Region;
-import waypost.core.body.Tissue;
 import waypost.core.question.Condition;
 
 /**
  * What a protocol is about.
  *
- * @param besides tissues that some answers add to the region: donor sites, second repairs
+ * @param besides what some answers add to the region: donor sites, second repairs, the strained muscle
  * @param clocks further clocks that its rules may count on
  * @param ladders ids of the ladders that it covers; every rung of them needs an opening, or is named as left out
  * @param leftOut roles on covered ladders that are deliberately not covered
@@ -17,12 +16,8 @@ import waypost.core.question.Condition;
 public record Scope(
         Region region, List<Besides> besides, List<String> clocks, List<String> ladders, Set<String> leftOut) {
 
-    /** Tissues that belong to the region under a condition. */
-    public record Besides(Condition when, Set<Tissue> tissues) {
-        public Besides {
-            tissues = Set.copyOf(tissues);
-        }
-    }
+    /** What belongs to the region under a condition. */
+    public record Besides(Condition when, Region region) {}
 
     public Scope {
         besides = List.copyOf(besides);

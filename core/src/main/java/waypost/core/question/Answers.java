@@ -57,6 +57,11 @@ public record Answers(Map<String, Set<String>> stated) {
         });
     }
 
+    /** Whether every answer of {@code others} stands here too. */
+    public boolean extend(Answers others) {
+        return stated.entrySet().containsAll(others.stated.entrySet());
+    }
+
     /** These with one more answer. */
     public Answers with(String question, String value) {
         Map<String, Set<String>> more = new LinkedHashMap<>(stated);

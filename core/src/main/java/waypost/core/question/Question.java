@@ -8,7 +8,7 @@ import java.util.Optional;
  *
  * @param prompt as it is asked on screen
  * @param values every possible value, at least two
- * @param kind a finding of the operation note, or a school
+ * @param kind a finding of the operation note, a decisive one, or a school
  * @param usual for a school, the stricter value that serves until one is chosen; a finding has none, and neither has a
  *     school whose values have no order of strictness: it must be chosen
  * @param whenUnknown what to do while the answer is not known, where the branches have no common strictest
@@ -22,6 +22,8 @@ public record Question(
     /** Who answers. */
     public enum Kind {
         FINDING,
+        /** A finding without which nothing opens: its values ask for opposite rules. */
+        DECISIVE,
         SCHOOL
     }
 
@@ -31,7 +33,7 @@ public record Question(
             throw new IllegalArgumentException(
                     "question " + id + ": found " + values.size() + " values, allowed: at least two");
         }
-        if (kind == Kind.FINDING && usual.isPresent()) {
+        if (kind != Kind.SCHOOL && usual.isPresent()) {
             throw new IllegalArgumentException("question " + id + ": found the usual value '" + usual.get()
                     + "' for a finding, allowed: usual only for a school");
         }
@@ -44,6 +46,11 @@ public record Question(
 
     public List<String> valueIds() {
         return values.stream().map(Value::id).toList();
+    }
+
+    /** Whether nothing opens while this is not known. */
+    public boolean isDecisive() {
+        return kind == Kind.DECISIVE;
     }
 
     public boolean isSchool() {

@@ -186,6 +186,24 @@ public sealed interface Reason {
         }
     }
 
+    /** The protocol covered it until {@code since}. */
+    record Over(Provenance rule, CourseDay since) implements Reason {
+        @Override
+        public VerdictKind kind() {
+            return VerdictKind.NOT_COVERED;
+        }
+
+        @Override
+        public Optional<String> ruleId() {
+            return Optional.of(rule.ruleId());
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.over(this);
+        }
+    }
+
     /** It counts on a clock that has not started. */
     record ClockNotStarted(Provenance rule, String clock, String written) implements NotYet {
         @Override
@@ -271,6 +289,8 @@ public sealed interface Reason {
         R setUpUnclear(SetUpUnclear reason);
 
         R beforeDay(BeforeDay reason);
+
+        R over(Over reason);
 
         R clockNotStarted(ClockNotStarted reason);
 

@@ -25,10 +25,12 @@ public record OpeningInForce(
      * One case, in days.
      *
      * @param from empty while its clock has not started
+     * @param until from this day on it is no longer covered
      * @param regardless from this day on its criteria are no longer needed
      */
     public record Needed(
             Optional<CourseDay> from,
+            Optional<CourseDay> until,
             Opening.Case written,
             Optional<Phase> phase,
             List<Criterion> criteria,
@@ -39,7 +41,7 @@ public record OpeningInForce(
         }
 
         Stream<CourseDay> changes() {
-            return Stream.concat(from.stream(), regardless.stream());
+            return Stream.of(from, until, regardless).flatMap(Optional::stream);
         }
     }
 

@@ -54,7 +54,8 @@ final class Ordering {
                 limits,
                 openings,
                 duties,
-                written.setUps());
+                written.setUps(),
+                written.pain());
     }
 
     private void apply(Order order) {

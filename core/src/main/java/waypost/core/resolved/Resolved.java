@@ -3,12 +3,14 @@ package waypost.core.resolved;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import waypost.core.body.Region;
 import waypost.core.exercise.RoleKey;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.Provenance;
 import waypost.core.log.Decisions;
 import waypost.core.protocol.Duty;
+import waypost.core.protocol.PainRule;
 import waypost.core.protocol.Protocol;
 import waypost.core.protocol.SetUp;
 import waypost.core.question.Answers;
@@ -28,7 +30,8 @@ public record Resolved(
         List<InForce<?>> limits,
         Map<RoleKey, OpeningInForce> openings,
         List<DutyInForce> duties,
-        List<SetUpInForce> setUps) {
+        List<SetUpInForce> setUps,
+        Optional<PainInForce> pain) {
 
     /**
      * A duty with where it comes from.
@@ -49,6 +52,9 @@ public record Resolved(
 
     /** A set-up in course days; {@code unclear} when it conflicts with another under answers that are not known. */
     public record SetUpInForce(SetUp setUp, Steps<Allowed<String>> steps, Provenance from, boolean unclear) {}
+
+    /** How much pain is acceptable, with where that comes from. */
+    public record PainInForce(PainRule rule, Provenance from) {}
 
     public Resolved {
         limits = List.copyOf(limits);

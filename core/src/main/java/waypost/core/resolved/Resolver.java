@@ -2,6 +2,7 @@ package waypost.core.resolved;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import waypost.core.body.Region;
 import waypost.core.exercise.RoleKey;
 import waypost.core.limit.Allowed;
@@ -17,11 +19,13 @@ import waypost.core.limit.RuleHead;
 import waypost.core.log.Decisions;
 import waypost.core.protocol.Duty;
 import waypost.core.protocol.Opening;
+import waypost.core.protocol.PainRule;
 import waypost.core.protocol.Protocol;
 import waypost.core.protocol.Scope;
 import waypost.core.protocol.SetUp;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
+import waypost.core.question.Question;
 import waypost.core.time.Clocks;
 import waypost.core.time.Steps;
 
@@ -60,7 +64,8 @@ public final class Resolver {
                 resolver.limits(),
                 resolver.openings(),
                 resolver.duties(),
-                resolver.setUps());
+                resolver.setUps(),
+                resolver.pain());
         return new Ordering(written).applied();
     }
 
@@ -68,7 +73,7 @@ public final class Resolver {
         Region region = protocol.scope().region();
         for (Scope.Besides besides : protocol.scope().besides()) {
             if (besides.when().canHold(possible)) {
-                region = region.with(besides.tissues());
+                region = region.with(besides.region());
             }
         }
         return region;
@@ -136,6 +141,14 @@ public final class Resolver {
         return setUps;
     }
 
+    /** The least pain that a rule which may apply allows. */
+    private Optional<Resolved.PainInForce> pain() {
+        return protocol.rules().pain().stream()
+                .filter(rule -> mayApply(rule.head()))
+                .min(Comparator.comparingInt(PainRule::most))
+                .map(rule -> new Resolved.PainInForce(rule, provenances.of(rule.head())));
+    }
+
     private Map<RoleKey, OpeningInForce> openings() {
         return protocol.openings().stream().collect(Collectors.toMap(Opening::role, this::opening));
     }
@@ -145,9 +158,17 @@ public final class Resolver {
                 .filter(c -> c.when().canHold(possible))
                 .map(c -> needed(opening, c))
                 .toList();
-        List<String> unanswered =
+        List<String> uncovered =
                 new Coverage(opening.cases().stream().map(Opening.Case::when).toList()).leftOpenBy(possible);
+        List<String> unanswered =
+                Stream.concat(decisive(), uncovered.stream()).distinct().toList();
         return new OpeningInForce(Optional.of(opening), needed, unanswered, List.of());
+    }
+
+    private Stream<String> decisive() {
+        return protocol.questions().stream()
+                .filter(question -> question.isDecisive() && answers.leavesOpen(question))
+                .map(Question::id);
     }
 
     private OpeningInForce.Needed needed(Opening opening, Opening.Case written) {
@@ -156,6 +177,7 @@ public final class Resolver {
         Condition when = written.when();
         return new OpeningInForce.Needed(
                 latest.map(start -> clocks.day(written.from(), start)),
+                latest.flatMap(start -> written.until().map(moment -> clocks.day(moment, start))),
                 written,
                 written.phase().map(protocol::phase),
                 written.needs().stream().map(protocol::criterion).toList(),

@@ -41,6 +41,7 @@ class CourseTest {
                         Condition.ALWAYS,
                         "",
                         Moment.parse("completed week 2"),
+                        Optional.empty(),
                         Optional.of("second"),
                         List.of(),
                         Optional.empty()));

@@ -214,6 +214,7 @@ class DutiesTest {
                 "injection",
                 Moment.parse("2 weeks"),
                 Optional.empty(),
+                Optional.empty(),
                 List.of(),
                 Optional.empty());
         Fixture fixture = new Fixture().asking(bend(30)).open(later);

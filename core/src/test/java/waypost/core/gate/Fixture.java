@@ -45,6 +45,7 @@ import waypost.core.protocol.Duty;
 import waypost.core.protocol.FollowUp;
 import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Opening;
+import waypost.core.protocol.PainRule;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
 import waypost.core.protocol.Rules;
@@ -57,6 +58,7 @@ import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.Clocks;
 import waypost.core.time.CourseDay;
+import waypost.core.time.DayZero;
 import waypost.core.time.Moment;
 import waypost.core.time.Schedule;
 
@@ -81,6 +83,7 @@ public final class Fixture {
     private final List<SetUp> setUpRules = new ArrayList<>();
     private final List<Duty> duties = new ArrayList<>();
     private final List<HoldRule> holdRules = new ArrayList<>();
+    private final List<PainRule> painRules = new ArrayList<>();
     private final List<Criterion> criteria = new ArrayList<>(List.of(BEND));
     private List<String> offWhen = List.of();
     private boolean openingSurgeonOnly;
@@ -169,7 +172,8 @@ public final class Fixture {
     }
 
     public static Opening.Case from(Condition when, String moment, String... needs) {
-        return new Opening.Case(when, "", Moment.parse(moment), Optional.empty(), List.of(needs), Optional.empty());
+        return new Opening.Case(
+                when, "", Moment.parse(moment), Optional.empty(), Optional.empty(), List.of(needs), Optional.empty());
     }
 
     public Fixture asking(Demand... asked) {
@@ -238,6 +242,11 @@ public final class Fixture {
         return this;
     }
 
+    public Fixture pain(PainRule... rules) {
+        painRules.addAll(List.of(rules));
+        return this;
+    }
+
     public Fixture answers(Answers stated) {
         answers = stated;
         return this;
@@ -248,7 +257,7 @@ public final class Fixture {
                 "test.knee",
                 "Test knee",
                 "1",
-                "surgery",
+                DayZero.SURGERY,
                 "test",
                 "unreviewed",
                 new Scope(
@@ -266,7 +275,8 @@ public final class Fixture {
                         cases.isEmpty() ? List.of() : List.of(new Opening(ROLE, cases, offWhen, openingSurgeonOnly)),
                         duties,
                         setUpRules,
-                        holdRules),
+                        holdRules,
+                        painRules),
                 FollowUp.NONE);
     }
 

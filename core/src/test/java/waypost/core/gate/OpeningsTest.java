@@ -78,7 +78,13 @@ class OpeningsTest {
     @Test
     void needsItsPhaseAndItsMilestoneBesideTheDay() {
         Opening.Case demanding = new Opening.Case(
-                Condition.ALWAYS, "", Moment.parse("day 0"), Optional.of("second"), List.of("bend"), Optional.empty());
+                Condition.ALWAYS,
+                "",
+                Moment.parse("day 0"),
+                Optional.empty(),
+                Optional.of("second"),
+                List.of("bend"),
+                Optional.empty());
         Gate gate = new Fixture().asking(bend(60)).open(demanding).gate();
         Facts first = facts(20);
         Facts ready = new Facts(
@@ -182,6 +188,26 @@ class OpeningsTest {
         return new Fixture().asking(bendNeeding(110, 110)).open(from("day 0"));
     }
 
+    /** Covered on the days before the end, not on the end itself, and the reason says since when. */
+    @ParameterizedTest
+    @CsvSource({"41,NOT_YET", "42,OPEN", "55,OPEN", "56,NOT_COVERED", "400,NOT_COVERED"})
+    void isCoveredUntilItsEnd(int day, VerdictKind kind) {
+        Opening.Case stretch = new Opening.Case(
+                Condition.ALWAYS,
+                "",
+                Moment.parse("6 weeks"),
+                Optional.of(Moment.parse("8 weeks")),
+                Optional.empty(),
+                List.of(),
+                Optional.empty());
+        Verdict verdict = new Fixture().asking(bend(60)).open(stretch).on(day);
+
+        assertThat(verdict.kind()).isEqualTo(kind);
+        assertThat(verdict.reasons())
+                .filteredOn(Reason.Over.class::isInstance)
+                .allMatch(reason -> ((Reason.Over) reason).since().equals(new CourseDay(56)));
+    }
+
     /** From six weeks with the milestone, from eight weeks without it. */
     @ParameterizedTest
     @CsvSource({"41,NOT_YET", "42,NOT_YET", "55,NOT_YET", "56,OPEN"})
@@ -190,6 +216,7 @@ class OpeningsTest {
                 Condition.ALWAYS,
                 "",
                 Moment.parse("6 weeks"),
+                Optional.empty(),
                 Optional.empty(),
                 List.of("bend"),
                 Optional.of(Moment.parse("8 weeks")));

@@ -13,11 +13,12 @@ import waypost.core.log.Hold;
 import waypost.core.protocol.Duty;
 import waypost.core.protocol.Frequency;
 import waypost.core.protocol.HoldRule;
+import waypost.core.protocol.PainRule;
 import waypost.core.protocol.SetUp;
 import waypost.core.time.Moment;
 import waypost.library.text.Entry;
 
-/** Reads duties, set-ups and what is said of holds. */
+/** Reads duties, set-ups and what is said of holds and of pain. */
 final class DutyReader {
 
     private final ConditionReader conditions;
@@ -70,6 +71,10 @@ final class DutyReader {
                         .map(e -> new HoldRule.ReEntry(
                                 e.at("percent").as(Integer::parseInt),
                                 e.at("days").as(Integer::parseInt))));
+    }
+
+    PainRule painRule(Entry entry) {
+        return new PainRule(head(entry), entry.at("most").as(Integer::parseInt));
     }
 
     private RuleHead head(Entry entry) {

@@ -1,18 +1,24 @@
 package waypost.library.bundle;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import waypost.core.body.Degrees;
+import waypost.core.body.Motion;
 import waypost.core.demand.BodyShare;
 import waypost.core.demand.Count;
 import waypost.core.demand.Demand;
 import waypost.core.demand.EndRange;
 import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
+import waypost.core.demand.Posture;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Dose;
 import waypost.core.exercise.Ladder;
+import waypost.core.exercise.Pose;
+import waypost.core.exercise.Progression;
 import waypost.core.exercise.Purpose;
 import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Rise;
@@ -64,6 +70,8 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
                 Word.at(entry, "purpose", Purpose.class),
                 entry.whole("roles", role -> role(id, role, reducible)),
                 entry.at("dose").make(ExerciseReader::dose),
+                Word.at(entry, "progression", Progression.class),
+                entry.at("pose").make(ExerciseReader::pose),
                 new Teaching(
                         texts(entry, "cues"),
                         texts(entry, "faults"),
@@ -74,6 +82,14 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
 
     private static List<String> texts(Entry entry, String key) {
         return entry.list(key, Entry::text);
+    }
+
+    private static Pose pose(Entry entry) {
+        Map<Motion, Degrees> still = new EnumMap<>(Motion.class);
+        for (Motion motion : Motion.values()) {
+            entry.find(Word.of(motion)).ifPresent(angle -> still.put(motion, angle.as(Degrees::parse)));
+        }
+        return new Pose(Word.at(entry, "posture", Posture.class), still);
     }
 
     private static Dose dose(Entry entry) {

@@ -32,6 +32,7 @@ record OpeningReader(ConditionReader conditions, List<Phase> phases, List<Criter
                 conditions.when(entry),
                 entry.find("clock").map(Entry::text).orElse(""),
                 entry.at("from").as(Moment::parse),
+                entry.maybe("until", Moment::parse),
                 entry.maybe("phase", id -> known(id, phaseIds)),
                 criteria(entry, "needs"),
                 entry.maybe("regardless-from", Moment::parse));

@@ -15,11 +15,13 @@ import waypost.core.protocol.Duty;
 import waypost.core.protocol.FollowUp;
 import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Opening;
+import waypost.core.protocol.PainRule;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
 import waypost.core.protocol.Rules;
 import waypost.core.protocol.SetUp;
 import waypost.core.question.Question;
+import waypost.core.time.DayZero;
 import waypost.core.time.Moment;
 import waypost.library.text.Entry;
 
@@ -36,6 +38,7 @@ final class ProtocolParts {
     private final List<Duty> duties = new ArrayList<>();
     private final List<SetUp> setUps = new ArrayList<>();
     private final List<HoldRule> holds = new ArrayList<>();
+    private final List<PainRule> pain = new ArrayList<>();
 
     ProtocolParts(Entry top, Map<String, Measure> measures) {
         this.top = top;
@@ -55,6 +58,7 @@ final class ProtocolParts {
         duties.addAll(from.list("duties", dutyReader::duty));
         setUps.addAll(from.list("set-ups", dutyReader::setUp));
         holds.addAll(from.list("holds", DutyReader::holdRule));
+        pain.addAll(from.list("pain", dutyReader::painRule));
     }
 
     private static Phase phase(Entry entry) {
@@ -123,14 +127,14 @@ final class ProtocolParts {
                 top.text("protocol"),
                 top.text("title"),
                 top.text("version"),
-                top.text("clock"),
+                Word.at(top, "clock", DayZero.class),
                 top.text("source"),
                 top.text("review"),
                 new ScopeReader(new ConditionReader(questions)).scope(top),
                 questions,
                 phases,
                 criteria,
-                new Rules(limits, openings, duties, setUps, holds),
+                new Rules(limits, openings, duties, setUps, holds, pain),
                 top.find("follow-up")
                         .map(new FollowUpReader(measures)::followUp)
                         .orElse(FollowUp.NONE));

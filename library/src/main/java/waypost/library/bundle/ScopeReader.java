@@ -14,16 +14,17 @@ record ScopeReader(ConditionReader conditions) {
     Scope scope(Entry top) {
         Entry region = top.at("region");
         return new Scope(
-                new Region(
-                        Word.all(region, "joints", Joint.class),
-                        Word.all(region, "tissues", Tissue.class),
-                        Word.all(region, "limbs", Limb.class)),
-                region.list(
-                        "besides",
-                        besides -> new Scope.Besides(
-                                conditions.when(besides), Word.all(besides, "tissues", Tissue.class))),
+                region(region),
+                region.list("besides", besides -> new Scope.Besides(conditions.when(besides), region(besides))),
                 top.list("clocks", Entry::text),
                 top.list("covers", Entry::text),
                 Set.copyOf(top.list("left-out", Entry::text)));
+    }
+
+    private static Region region(Entry entry) {
+        return new Region(
+                Word.all(entry, "joints", Joint.class),
+                Word.all(entry, "tissues", Tissue.class),
+                Word.all(entry, "limbs", Limb.class));
     }
 }

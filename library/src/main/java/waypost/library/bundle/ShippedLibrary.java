@@ -12,14 +12,37 @@ public final class ShippedLibrary {
     private static final String ROOT = "/waypost/library/";
     private static final List<String> FILES = List.of(
             "measures.yaml",
+            "exercises/ankle.yaml",
+            "exercises/elbow.yaml",
             "exercises/hand.yaml",
             "exercises/hip.yaml",
             "exercises/knee.yaml",
+            "exercises/running.yaml",
             "exercises/shoulder.yaml",
+            "exercises/trunk.yaml",
+            "protocols/ankle.achilles-repair.yaml",
+            "protocols/ankle.lateral-ligament-repair.yaml",
+            "protocols/elbow.collateral-ligament-reconstruction.yaml",
             "protocols/hand.flexor-tendon-zone-2.yaml",
+            "protocols/hip-or-knee.before-replacement.yaml",
+            "protocols/hip.arthroscopy-labral-repair.yaml",
             "protocols/hip.replacement.yaml",
+            "protocols/knee.beginner-strength.yaml",
+            "protocols/knee.kneecap-stabilisation.yaml",
             "protocols/knee.ligament-reconstruction.yaml",
-            "protocols/shoulder.cuff-repair.yaml");
+            "protocols/knee.meniscectomy.yaml",
+            "protocols/knee.meniscus-repair.yaml",
+            "protocols/knee.replacement.yaml",
+            "protocols/muscle.hamstring-strain.yaml",
+            "protocols/muscle.strain.yaml",
+            "protocols/shoulder.biceps-tenodesis.yaml",
+            "protocols/shoulder.cuff-repair.yaml",
+            "protocols/shoulder.dislocation.yaml",
+            "protocols/shoulder.instability-repair.yaml",
+            "protocols/shoulder.labral-debridement.yaml",
+            "protocols/shoulder.labral-repair.yaml",
+            "protocols/shoulder.replacement-anatomic.yaml",
+            "protocols/shoulder.replacement-reverse.yaml");
 
     private ShippedLibrary() {}
 

@@ -17,6 +17,7 @@ import waypost.core.question.Question;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.Clocks;
 import waypost.library.bundle.Bundle;
+import waypost.library.bundle.Word;
 import waypost.library.text.Document;
 import waypost.library.text.Entry;
 import waypost.library.text.SchemaCheck;
@@ -46,7 +47,7 @@ public record CourseFile(
     private static CourseFile read(Entry top, Bundle bundle) {
         Protocol protocol = top.at("protocol").as(bundle::protocol);
         top.at("version").as(version -> same("version", version, protocol.version()));
-        top.at("clock").as(clock -> same("clock", clock, protocol.clock()));
+        top.at("clock").as(clock -> same("clock", clock, Word.of(protocol.clock())));
         return new CourseFile(
                 top.text("course"),
                 protocol,

@@ -63,6 +63,7 @@ public final class Diary {
         lines.add("Day 0 is " + Dates.say(dates.dayZero()) + ". Known up to " + Dates.say(known)
                 + "; after that, if all goes to plan.");
         course.resolved().protocol().questions().forEach(question -> lines.add(answer(question)));
+        course.resolved().pain().ifPresent(pain -> lines.add(Words.say(pain)));
         return lines;
     }
 
@@ -74,16 +75,18 @@ public final class Diary {
         if (course.resolved().answers().usesDefault(question)) {
             return said + values + " (school by default)";
         }
-        return course.resolved().answers().leavesOpen(question)
-                ? said + "not stated (" + values + "), the stricter rule applies"
-                : said + values;
+        if (!course.resolved().answers().leavesOpen(question)) {
+            return said + values;
+        }
+        return said + "not stated (" + values + "), "
+                + (question.isDecisive() ? "nothing opens until it is" : "the stricter rule applies");
     }
 
     private LocalDate firstDay() {
-        return course.resolved().dayZero();
+        return course.resolved().protocol().begins(dates.dayZero()).dateFrom(dates.dayZero());
     }
 
-    /** Day 0 and every later day on which time, a phase or a hold changes anything. */
+    /** The first day and every later day on which time, a phase or a hold changes anything. */
     private SortedSet<LocalDate> days() {
         SortedSet<LocalDate> days = new TreeSet<>(course.timeline());
         days.add(firstDay());

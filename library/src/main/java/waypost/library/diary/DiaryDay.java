@@ -126,7 +126,11 @@ final class DiaryDay {
         if (wasOpen && !isOpen) {
             return Optional.of("closes: " + title(today.role()) + ". " + why(today));
         }
-        boolean first = now.day().number() == 0;
+        boolean first = now.day()
+                .equals(now.course()
+                        .resolved()
+                        .protocol()
+                        .begins(now.course().resolved().dayZero()));
         if (!isOpen || wasOpen && !first && limits(then).equals(limits(today))) {
             return Optional.empty();
         }

@@ -34,8 +34,19 @@ final class AnswerSets {
         return sets.stream().map(Answers::new).toList();
     }
 
-    /** Answers that make a condition true and leave everything else open. */
-    static Answers making(Condition condition) {
-        return new Answers(condition.oneOf());
+    /**
+     * Answers that make a condition true and leave open what may stay open: one set for each combination of values of
+     * the decisive questions that the condition does not name, since nothing opens without those.
+     */
+    static List<Answers> making(Condition condition, Protocol protocol) {
+        List<Answers> sets = List.of(new Answers(condition.oneOf()));
+        for (Question question : protocol.questions()) {
+            if (question.isDecisive() && !condition.oneOf().containsKey(question.id())) {
+                sets = sets.stream()
+                        .flatMap(set -> question.valueIds().stream().map(value -> set.with(question.id(), value)))
+                        .toList();
+            }
+        }
+        return sets;
     }
 }

@@ -33,13 +33,13 @@ record LimitChecks(Protocol protocol, Places places) {
 
     private Stream<Finding> bare(Limit<?> limit) {
         int first = limit.schedule().entries().get(0).from().from(ANY).number();
-        return first <= 0
+        return first <= protocol.begins(ANY).number()
                 ? Stream.empty()
                 : Stream.of(places.rule(
                         Check.BARE_FIRST_WEEK,
                         protocol.id(),
                         limit.head().id(),
                         "it begins on day " + first + " of its clock and leaves the days before bare",
-                        "Begin it on day 0 with what holds until then"));
+                        "Begin it on " + protocol.begins(ANY) + " with what holds until then"));
     }
 }

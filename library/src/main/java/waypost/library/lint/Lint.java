@@ -27,8 +27,8 @@ public final class Lint {
                         new PhaseChecks(protocol, places).findings(),
                         new LimitChecks(protocol, places).findings(),
                         new QuestionChecks(protocol, bundle, places).findings(),
-                        new OpeningChecks(protocol, bundle, places).findings(),
-                        new MilestoneChecks(protocol, bundle, places).findings())
+                        OpeningChecks.of(protocol, bundle, places).findings(),
+                        MilestoneChecks.of(protocol, bundle, places).findings())
                 .flatMap(findings -> findings);
     }
 }

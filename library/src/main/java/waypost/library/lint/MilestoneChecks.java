@@ -1,6 +1,8 @@
 package waypost.library.lint;
 
 import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -12,14 +14,19 @@ import waypost.core.protocol.Opening;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
+import waypost.core.question.Condition;
 import waypost.core.time.CourseDay;
 import waypost.core.time.Moment;
 import waypost.library.bundle.Bundle;
 
 /** Milestones that no scheduled measure feeds, and milestones needed before their test is safe. */
-record MilestoneChecks(Protocol protocol, Bundle bundle, Places places) {
+record MilestoneChecks(Protocol protocol, Bundle bundle, Places places, Map<Answers, NormalHealing> healings) {
 
     private static final LocalDate ANY = LocalDate.of(2031, 2, 10);
+
+    static MilestoneChecks of(Protocol protocol, Bundle bundle, Places places) {
+        return new MilestoneChecks(protocol, bundle, places, new HashMap<>());
+    }
 
     Stream<Finding> findings() {
         return Stream.concat(notMeasured(), unsafe());
@@ -42,17 +49,16 @@ record MilestoneChecks(Protocol protocol, Bundle bundle, Places places) {
     }
 
     private Stream<Finding> unsafe() {
-        NormalHealing healing = NormalHealing.of(protocol, Answers.NONE, bundle);
         Stream<Finding> openings = protocol.openings().stream()
                 .flatMap(opening -> opening.cases().stream()
                         .filter(written -> written.clock().isEmpty())
                         .flatMap(written -> written.needs().stream()
-                                .flatMap(id ->
-                                        unsafe(opening.role().toString(), id, wanted(written), healing).stream())));
+                                .flatMap(
+                                        id -> unsafe(opening.role().toString(), id, wanted(written), written.when()))));
         Stream<Finding> phases = protocol.phases().stream()
                 .flatMap(phase -> protocol.after(phase).stream()
                         .flatMap(next -> phase.leave().stream()
-                                .flatMap(id -> unsafe(phase.id(), id, day(next.expected()), healing).stream())));
+                                .flatMap(id -> unsafeUnderAll(phase.id(), id, day(next.expected())))));
         return Stream.concat(openings, phases);
     }
 
@@ -61,6 +67,33 @@ record MilestoneChecks(Protocol protocol, Bundle bundle, Places places) {
         Optional<CourseDay> phase =
                 written.phase().map(protocol::phase).map(Phase::expected).map(MilestoneChecks::day);
         return phase.filter(from::isBefore).orElse(from);
+    }
+
+    private Stream<Finding> unsafe(String rule, String criterion, CourseDay wanted, Condition when) {
+        return AnswerSets.making(when, protocol).stream()
+                .flatMap(answers -> unsafe(rule, criterion, wanted, healing(answers)).stream())
+                .limit(1);
+    }
+
+    /** The expected time of a phase is that of the ordinary course: stricter answers may come later, and say behind. */
+    private Stream<Finding> unsafeUnderAll(String rule, String criterion, CourseDay wanted) {
+        return AnswerSets.making(Condition.ALWAYS, protocol).stream()
+                .flatMap(decided -> safeUnderAny(rule, criterion, wanted, decided).stream())
+                .limit(1);
+    }
+
+    private Optional<Finding> safeUnderAny(String rule, String criterion, CourseDay wanted, Answers decided) {
+        Optional<Finding> found = unsafe(rule, criterion, wanted, healing(decided));
+        boolean safe = found.isEmpty()
+                || AnswerSets.full(protocol).stream()
+                        .filter(answers -> answers.extend(decided))
+                        .anyMatch(answers -> unsafe(rule, criterion, wanted, healing(answers))
+                                .isEmpty());
+        return safe ? Optional.empty() : found;
+    }
+
+    private NormalHealing healing(Answers answers) {
+        return healings.computeIfAbsent(answers, set -> NormalHealing.of(protocol, set, bundle));
     }
 
     private Optional<Finding> unsafe(String rule, String criterion, CourseDay wanted, NormalHealing healing) {

@@ -1,11 +1,13 @@
 package waypost.library.lint;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Collectors;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
+import waypost.core.question.Condition;
 import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
@@ -15,20 +17,35 @@ final class OpenOnDays {
 
     private static final List<Integer> DAYS = List.of(1, 14, 42, 84);
 
+    private static final LocalDate ANY = LocalDate.of(2031, 2, 10);
+
     private OpenOnDays() {}
 
     static String of(Protocol protocol, Bundle bundle) {
-        NormalHealing healing = NormalHealing.of(protocol, Answers.NONE, bundle);
-        StringBuilder text = new StringBuilder("\n" + protocol.face() + ", no question answered, to plan\n");
-        for (int day : DAYS) {
-            text.append("  day ")
-                    .append(day)
-                    .append(": ")
-                    .append(open(healing, day, protocol, bundle))
-                    .append('\n');
+        StringBuilder text = new StringBuilder("\n" + protocol.face() + ", no other question answered, to plan\n");
+        for (Answers answers : AnswerSets.making(Condition.ALWAYS, protocol)) {
+            NormalHealing healing = NormalHealing.of(protocol, answers, bundle);
+            answers.stated()
+                    .forEach((question, value) -> text.append("  ")
+                            .append(protocol.question(question)
+                                    .titleOf(value.iterator().next()))
+                            .append('\n'));
+            for (int day : days(protocol)) {
+                text.append("  day ")
+                        .append(day)
+                        .append(": ")
+                        .append(open(healing, day, protocol, bundle))
+                        .append('\n');
+            }
         }
         return text.append("  Reviewed by: ____________________  on: ____________\n")
                 .toString();
+    }
+
+    /** The days looked at, counted from the first day of a course that begins before day 0. */
+    static List<Integer> days(Protocol protocol) {
+        int first = protocol.begins(ANY).number();
+        return DAYS.stream().map(day -> first + day).toList();
     }
 
     private static String open(NormalHealing healing, int day, Protocol protocol, Bundle bundle) {

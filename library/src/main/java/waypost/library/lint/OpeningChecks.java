@@ -1,7 +1,9 @@
 package waypost.library.lint;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -22,7 +24,11 @@ import waypost.core.time.Moment;
 import waypost.library.bundle.Bundle;
 
 /** Openings against limits, rungs that never open, covered rungs without an opening, duties against limits. */
-record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
+record OpeningChecks(Protocol protocol, Bundle bundle, Places places, Map<Answers, NormalHealing> alone) {
+
+    static OpeningChecks of(Protocol protocol, Bundle bundle, Places places) {
+        return new OpeningChecks(protocol, bundle, places, new HashMap<>());
+    }
 
     Stream<Finding> findings() {
         return Stream.of(contradicted(), never(), withoutOpening(), duties()).flatMap(found -> found);
@@ -32,17 +38,14 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
         return protocol.openings().stream()
                 .flatMap(opening -> opening.cases().stream()
                         .filter(written -> written.clock().isEmpty() && canApply(written.when()))
-                        .flatMap(written -> contradiction(opening, written).stream()));
+                        .flatMap(written -> AnswerSets.making(written.when(), protocol).stream()
+                                .flatMap(answers -> contradiction(opening, written, answers).stream())
+                                .limit(1)));
     }
 
     /** On its first day, with everything else in order, a case must not be barred by a rule that always goes with it. */
-    private Optional<Finding> contradiction(Opening opening, Opening.Case written) {
-        List<Limit<?>> always = protocol.limits().stream()
-                .<Limit<?>>map(limit -> limit)
-                .filter(limit -> goesWith(limit.head().when(), written.when()))
-                .toList();
-        Protocol alone = protocol.with(protocol.rules().with(always));
-        NormalHealing healing = NormalHealing.of(alone, AnswerSets.making(written.when()), bundle);
+    private Optional<Finding> contradiction(Opening opening, Opening.Case written, Answers answers) {
+        NormalHealing healing = alone.computeIfAbsent(answers, this::underWhatGoesWith);
         CourseDay day = latest(written);
         return healing.verdict(opening.role(), day).reasons().stream()
                 .filter(reason -> reason.kind() == VerdictKind.BARRED)
@@ -53,6 +56,14 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
                         opening.role().toString(),
                         "opens on " + day + " while " + reason.ruleId().orElse("a limit") + " bars it" + until(reason),
                         "Open it when the limit lets it, or lower what it asks"));
+    }
+
+    private NormalHealing underWhatGoesWith(Answers answers) {
+        List<Limit<?>> always = protocol.limits().stream()
+                .<Limit<?>>map(limit -> limit)
+                .filter(limit -> goesWith(limit.head().when(), answers))
+                .toList();
+        return NormalHealing.of(protocol.with(protocol.rules().with(always)), answers, bundle);
     }
 
     private static String until(Reason reason) {
@@ -76,10 +87,10 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
         return when.oneOf().values().stream().noneMatch(Set::isEmpty);
     }
 
-    /** Whether a rule under {@code rule} holds whenever {@code under} does. */
-    private static boolean goesWith(Condition rule, Condition under) {
+    /** Whether a rule under {@code rule} holds whatever else is answered besides {@code answers}. */
+    private static boolean goesWith(Condition rule, Answers answers) {
         return rule.oneOf().entrySet().stream().allMatch(e -> {
-            Set<String> values = under.oneOf().get(e.getKey());
+            Set<String> values = answers.stated().get(e.getKey());
             return values != null && e.getValue().containsAll(values);
         });
     }
@@ -132,12 +143,13 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places) {
         if (!(duty instanceof Duty.Practise practise) || !duty.head().clock().isEmpty()) {
             return Optional.empty();
         }
-        NormalHealing healing =
-                NormalHealing.of(protocol, AnswerSets.making(duty.head().when()), bundle);
         CourseDay from = day(practise.schedule().entries().get(0).from());
-        boolean open = bundle.findActivity(practise.activity()).stream()
-                .flatMap(activity -> activity.roles().stream())
-                .anyMatch(role -> healing.verdict(role.key(), from).kind().isOpen());
+        boolean open = AnswerSets.making(duty.head().when(), protocol).stream()
+                .map(answers -> NormalHealing.of(protocol, answers, bundle))
+                .allMatch(healing -> bundle.findActivity(practise.activity()).stream()
+                        .flatMap(activity -> activity.roles().stream())
+                        .anyMatch(
+                                role -> healing.verdict(role.key(), from).kind().isOpen()));
         return open
                 ? Optional.empty()
                 : Optional.of(places.rule(

@@ -45,6 +45,7 @@ record QuestionChecks(Protocol protocol, Bundle bundle, Places places) {
                         protocol.limits().stream().map(l -> l.head().when()),
                         protocol.duties().stream().map(d -> d.head().when()),
                         protocol.rules().setUps().stream().map(s -> s.head().when()),
+                        protocol.rules().pain().stream().map(p -> p.head().when()),
                         protocol.scope().besides().stream().map(Scope.Besides::when),
                         protocol.openings().stream()
                                 .flatMap(o -> o.cases().stream())

@@ -4,7 +4,7 @@ import java.util.stream.Collectors;
 import waypost.core.limit.Circumstance;
 import waypost.core.limit.Quantity;
 
-/** Says where a quantity counts: "for the hamstring (resisted)", "on the operated leg", "in knee extension". */
+/** Says where a quantity counts: "for the hamstring (resisted)", "on the affected leg", "in knee extension". */
 enum QuantityWords implements Quantity.Visitor<String> {
     WHERE;
 

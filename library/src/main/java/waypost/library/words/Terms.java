@@ -15,6 +15,7 @@ import waypost.core.demand.Posture;
 import waypost.core.limit.Component;
 import waypost.core.measure.Plain;
 import waypost.core.reason.VerdictKind;
+import waypost.core.time.DayZero;
 
 /** The trade's terms for the core's constants and quantities. */
 public final class Terms {
@@ -89,7 +90,7 @@ public final class Terms {
 
     static String posture(Posture posture) {
         return switch (posture) {
-            case ON_OPERATED_SIDE -> "lying on the operated side";
+            case ON_OPERATED_SIDE -> "lying on the affected side";
             case ON_OTHER_SIDE -> "lying on the other side";
             case SUPINE -> "lying on the back";
             case PRONE -> "lying on the front";
@@ -97,8 +98,17 @@ public final class Terms {
         };
     }
 
+    /** What happened, or will happen, on day 0, such as "operated". */
+    public static String since(DayZero clock, boolean ahead) {
+        return switch (clock) {
+            case SURGERY -> ahead ? "surgery planned" : "operated";
+            case INJURY -> "injured";
+            case START -> ahead ? "begins" : "began";
+        };
+    }
+
     static String limb(Limb limb) {
-        return "the operated " + plain(limb);
+        return "the affected " + plain(limb);
     }
 
     /** The word on the sign. */

@@ -116,6 +116,14 @@ public final class Words implements Reason.Visitor<Said> {
     }
 
     @Override
+    public Said over(Reason.Over reason) {
+        return new Said(
+                "Covered only until " + dates.say(reason.since()) + ".",
+                "Ask the surgeon: may it go on?",
+                source(reason.rule()));
+    }
+
+    @Override
     public Said phase(Reason.PhaseNotSigned reason) {
         return new Said(
                 "Belongs to the phase \"" + reason.wanted().title() + "\"; signed so far: \""
@@ -197,5 +205,12 @@ public final class Words implements Reason.Visitor<Said> {
     /** The same with a capital first letter. */
     public static String sentenceCase(String words) {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    /** The pain rule in force: "Pain while exercising: at most 4 of 10 (up to 4)". */
+    public static String say(Resolved.PainInForce pain) {
+        String most =
+                pain.rule().most() == 0 ? "none" : "at most " + pain.rule().most() + " of 10";
+        return "Pain while exercising: " + most + " (" + pain.rule().head().title() + ")";
     }
 }

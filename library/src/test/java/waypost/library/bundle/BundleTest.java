@@ -31,15 +31,34 @@ class BundleTest {
         Bundle bundle = ShippedLibrary.read();
 
         assertThat(bundle.activities().stream().filter(Activity.Exercise.class::isInstance))
-                .hasSizeGreaterThanOrEqualTo(100);
-        assertThat(bundle.ladders()).hasSizeGreaterThanOrEqualTo(25);
+                .hasSizeGreaterThanOrEqualTo(240);
+        assertThat(bundle.ladders()).hasSizeGreaterThanOrEqualTo(34);
         assertThat(bundle.protocols())
                 .extracting(p -> p.id())
                 .containsExactly(
+                        "ankle.achilles-repair",
+                        "ankle.lateral-ligament-repair",
+                        "elbow.collateral-ligament-reconstruction",
                         "hand.flexor-tendon-zone-2",
+                        "hip-or-knee.before-replacement",
+                        "hip.arthroscopy-labral-repair",
                         "hip.replacement",
+                        "knee.beginner-strength",
+                        "knee.kneecap-stabilisation",
                         "knee.ligament-reconstruction",
-                        "shoulder.cuff-repair");
+                        "knee.meniscectomy",
+                        "knee.meniscus-repair",
+                        "knee.replacement",
+                        "muscle.hamstring-strain",
+                        "muscle.strain",
+                        "shoulder.biceps-tenodesis",
+                        "shoulder.cuff-repair",
+                        "shoulder.dislocation",
+                        "shoulder.instability-repair",
+                        "shoulder.labral-debridement",
+                        "shoulder.labral-repair",
+                        "shoulder.replacement-anatomic",
+                        "shoulder.replacement-reverse");
         assertThat(bundle.protocols()).extracting(p -> p.review()).containsOnly("unreviewed");
         assertThat(bundle.hash()).hasSize(64).isEqualTo(ShippedLibrary.read().hash());
     }

@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -65,7 +66,77 @@ class ApprovedDiariesTest {
                         "finger-early-active",
                         "hand.flexor-tendon-zone-2",
                         Map.of("nerve", "repaired", "school", "early-active")),
-                new Told("finger-nothing-stated", "hand.flexor-tendon-zone-2", Map.of()));
+                new Told("finger-nothing-stated", "hand.flexor-tendon-zone-2", Map.of()),
+                told("achilles-cautious", "ankle.achilles-repair", "school=cautious", "side-repair=first"),
+                told("achilles-early", "ankle.achilles-repair", "school=early", "side-repair=first"),
+                told("achilles-nothing-stated", "ankle.achilles-repair"),
+                told("ankle-ligament-alone", "ankle.lateral-ligament-repair", "support=none", "cartilage=none"),
+                told(
+                        "elbow-ligament-forearm-graft",
+                        "elbow.collateral-ligament-reconstruction",
+                        "graft=forearm",
+                        "nerve=kept"),
+                told("before-hip-replacement", "hip-or-knee.before-replacement", "joint=hip", "irritable=no"),
+                told(
+                        "before-knee-replacement-irritable",
+                        "hip-or-knee.before-replacement",
+                        "joint=knee",
+                        "irritable=yes"),
+                told("hip-labrum-alone", "hip.arthroscopy-labral-repair", "bone=none", "capsule=closed", "psoas=none"),
+                told("knee-beginner-worn", "knee.beginner-strength", "reason=worn", "pain-school=some"),
+                told("kneecap-hamstring-graft", "knee.kneecap-stabilisation", "bone=none", "graft=hamstring"),
+                told("kneecap-bone-moved", "knee.kneecap-stabilisation", "bone=moved", "graft=donor"),
+                told("meniscectomy-alone", "knee.meniscectomy", "cartilage=none"),
+                told("meniscus-vertical", "knee.meniscus-repair", "tear=vertical", "early-weight=restricted"),
+                told("meniscus-nothing-stated", "knee.meniscus-repair"),
+                told("knee-replacement-total", "knee.replacement", "kind=total", "weight=as-tolerated"),
+                told("hamstring-no-pain", "muscle.hamstring-strain", "pain-school=none", "tendon=whole"),
+                told("hamstring-threshold", "muscle.hamstring-strain", "pain-school=threshold", "tendon=whole"),
+                told("strain-calf", "muscle.strain", "muscle=calf", "grade=mild"),
+                told("strain-adductors", "muscle.strain", "muscle=adductors", "grade=moderate"),
+                told("tenodesis-alone", "shoulder.biceps-tenodesis", "labrum=none", "cuff=none"),
+                told(
+                        "dislocation-anterior",
+                        "shoulder.dislocation",
+                        "direction=anterior",
+                        "age-cuff=young",
+                        "sling-time=three"),
+                told("dislocation-nothing-stated", "shoulder.dislocation"),
+                told(
+                        "instability-anterior",
+                        "shoulder.instability-repair",
+                        "direction=anterior",
+                        "tendon=kept",
+                        "hands-knees=late"),
+                told(
+                        "instability-posterior",
+                        "shoulder.instability-repair",
+                        "direction=posterior",
+                        "tendon=kept",
+                        "hands-knees=late"),
+                told("labral-debridement-alone", "shoulder.labral-debridement", "besides=none"),
+                told(
+                        "labral-repair-front",
+                        "shoulder.labral-repair",
+                        "location=front",
+                        "anchors=few",
+                        "besides=none",
+                        "end-rotation=twelve"),
+                told("labral-repair-nothing-stated", "shoulder.labral-repair"),
+                told("shoulder-replacement-anatomic-tendon", "shoulder.replacement-anatomic", "way-in=tendon"),
+                told(
+                        "shoulder-replacement-reverse-alone",
+                        "shoulder.replacement-reverse",
+                        "subscapularis=none",
+                        "fracture=none"));
+    }
+
+    /** A diary under answers written {@code question=value}. */
+    private static Told told(String name, String protocol, String... answers) {
+        return new Told(
+                name,
+                protocol,
+                Stream.of(answers).map(answer -> answer.split("=", 2)).collect(Collectors.toMap(a -> a[0], a -> a[1])));
     }
 
     private static Map<String, String> knee(String graft, String meniscus) {
@@ -98,12 +169,16 @@ class ApprovedDiariesTest {
                 BUNDLE.measures(),
                 History.of(Side.RIGHT, Evidence.NONE, List.of(), List.of()));
 
-        String diary = Diary.of(told.name(), course, DAY_ZERO.minusDays(1), BUNDLE);
+        String diary = Diary.of(told.name(), course, before(course), BUNDLE);
         Path approved = Path.of("src/test/resources/diaries", told.name() + ".txt");
         if (Boolean.getBoolean("diaries.approve")) {
             Files.writeString(approved, diary);
         }
 
         assertThat(diary).isEqualTo(Files.readString(approved));
+    }
+
+    private static LocalDate before(Course course) {
+        return course.resolved().protocol().begins(DAY_ZERO).dateFrom(DAY_ZERO).minusDays(1);
     }
 }

@@ -46,7 +46,7 @@ class DiaryCommandTest {
                 .contains("hold ends: sore after a long drive")
                 .contains("Begin again at 70 % of the last dose");
         assertThat(paragraph(told, "2031", "Wed 26 Mar"))
-                .contains("closes: Pendulum (operated arm hanging). Barred by name.");
+                .contains("closes: Pendulum (affected arm hanging). Barred by name.");
         assertThat(paragraph(told, "2031", "Fri 11 Apr")).contains("opens: Pendulum");
     }
 

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import waypost.core.body.Region;
 import waypost.core.demand.Demand;
 import waypost.core.exercise.Role;
 import waypost.core.limit.Allowed;
@@ -19,6 +20,7 @@ import waypost.core.protocol.Opening;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.SetUp;
 import waypost.core.question.Condition;
+import waypost.core.question.Question;
 import waypost.core.time.Moment;
 import waypost.core.time.Schedule;
 
@@ -184,21 +186,38 @@ final class SecondJudge {
     }
 
     private boolean asksOfRegion(Role role) {
+        Set<Object> region = region();
+        return role.demands().stream().anyMatch(demand -> Asking.concerns(demand, region));
+    }
+
+    private Set<Object> region() {
         Set<Object> region = new java.util.HashSet<>();
-        region.addAll(course.protocol().scope().region().joints());
-        region.addAll(course.protocol().scope().region().tissues());
-        region.addAll(course.protocol().scope().region().limbs());
+        addAll(course.protocol().scope().region(), region);
         course.protocol().scope().besides().stream()
                 .filter(besides -> mayHold(besides.when()))
-                .forEach(besides -> region.addAll(besides.tissues()));
-        return role.demands().stream().anyMatch(demand -> Asking.concerns(demand, region));
+                .forEach(besides -> addAll(besides.region(), region));
+        return region;
+    }
+
+    private static void addAll(Region part, Set<Object> region) {
+        region.addAll(part.joints());
+        region.addAll(part.tissues());
+        region.addAll(part.limbs());
     }
 
     private void opening(Role role, Set<String> against, List<String> kinds) {
         Optional<Opening> opening = course.protocol().openings().stream()
                 .filter(o -> o.role().equals(role.key()))
                 .findFirst();
-        boolean covered = opening.isPresent()
+        boolean decided = course.protocol().questions().stream()
+                .filter(Question::isDecisive)
+                .allMatch(q -> combinations.stream()
+                                .map(answers -> answers.get(q.id()))
+                                .distinct()
+                                .count()
+                        == 1);
+        boolean covered = decided
+                && opening.isPresent()
                 && combinations.stream()
                         .allMatch(answers -> opening.get().cases().stream().anyMatch(c -> holds(c.when(), answers)));
         if (!covered) {
@@ -224,6 +243,13 @@ final class SecondJudge {
                         .map(moment -> !date.isBefore(dateOf(moment, start.get())))
                         .orElse(false);
         boolean lacks = !regardless && !course.met().containsAll(written.needs());
+        boolean over = start.isPresent()
+                && written.until()
+                        .map(moment -> !date.isBefore(dateOf(moment, start.get())))
+                        .orElse(false);
+        if (over) {
+            note(rule, "NOT_COVERED", against, kinds);
+        }
         if (tooEarly || phaseLacks || lacks) {
             note(rule, "NOT_YET", against, kinds);
         }
@@ -328,11 +354,7 @@ final class SecondJudge {
         for (Demand demand : left) {
             if (demand instanceof Demand.Movement movement
                     && movement.needs().isPresent()
-                    && course.protocol()
-                            .scope()
-                            .region()
-                            .joints()
-                            .contains(movement.motion().joint())) {
+                    && region().contains(movement.motion().joint())) {
                 rangeOf(role, movement, against, kinds);
             }
         }
