@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.util.LinkedMultiValueMap;
 import org.springframework.util.MultiValueMap;
@@ -22,6 +23,7 @@ import waypost.library.bundle.ShippedLibrary;
 import waypost.library.bundle.SourceText;
 
 /** An exercise, an extra and a limit come from a YAML file alone, and the page follows it. */
+@Tag("slow")
 class SupplementTest {
 
     private final RunningWaypost waypost = RunningWaypost.get();

@@ -75,7 +75,7 @@ class ShippedProtocolPropertiesTest {
                     .map(Criterion::id)
                     .filter(id -> random.nextBoolean())
                     .collect(Collectors.toSet());
-            int day = random.nextInt(320) - 20;
+            int day = protocol.begins(DAY_ZERO).number() + random.nextInt(320) - 20;
             return new Facts(
                     new CourseDay(day),
                     DAY_ZERO.plusDays(day),

@@ -23,6 +23,7 @@ import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
 import waypost.library.lint.NormalHealing;
+import waypost.library.words.PrecautionWords;
 
 /** A course on a shipped protocol to be read like a table: first open days, limits by day, duties by day. */
 final class TableCourse {
@@ -67,6 +68,20 @@ final class TableCourse {
                 .filter(l -> l.limit().head().id().equals(rule))
                 .findFirst();
         return found.flatMap(l -> l.restrictionOn(new CourseDay(day), Set.of())).map(step -> step.value());
+    }
+
+    /** What a limit leaves on a day with no milestone met, as a precaution says it: "at most 60° of flexion". */
+    String says(String rule, int day) {
+        return course().resolved().limits().stream()
+                .filter(l -> l.limit().head().id().equals(rule))
+                .findFirst()
+                .flatMap(l -> said(l, day))
+                .orElse("free");
+    }
+
+    private static <T> Optional<String> said(InForce<T> limit, int day) {
+        return limit.restrictionOn(new CourseDay(day), Set.of())
+                .map(step -> PrecautionWords.left(limit.limit(), step.value()));
     }
 
     boolean allowsNothing(String rule, int day) {

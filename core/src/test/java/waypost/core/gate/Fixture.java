@@ -85,6 +85,8 @@ public final class Fixture {
     private final List<HoldRule> holdRules = new ArrayList<>();
     private final List<PainRule> painRules = new ArrayList<>();
     private final List<Criterion> criteria = new ArrayList<>(List.of(BEND));
+    private final List<Question> questions = new ArrayList<>(List.of(GRAFT));
+    private final List<Scope.Besides> besides = new ArrayList<>();
     private List<String> offWhen = List.of();
     private boolean openingSurgeonOnly;
     private Clocks clocks = Clocks.startingOn(DAY_ZERO);
@@ -247,6 +249,17 @@ public final class Fixture {
         return this;
     }
 
+    public Fixture question(Question asked) {
+        questions.add(asked);
+        return this;
+    }
+
+    /** The region is this much larger when the condition may hold. */
+    public Fixture besides(Condition when, Region region) {
+        besides.add(new Scope.Besides(when, region));
+        return this;
+    }
+
     public Fixture answers(Answers stated) {
         answers = stated;
         return this;
@@ -263,11 +276,11 @@ public final class Fixture {
                 new Scope(
                         new Region(
                                 Set.of(Joint.KNEE), Set.of(Tissue.CRUCIATE_GRAFT, Tissue.HAMSTRING), Set.of(Limb.LEG)),
-                        List.of(),
+                        besides,
                         List.of("injection"),
                         List.of(),
                         Set.of()),
-                List.of(GRAFT),
+                questions,
                 List.of(FIRST, SECOND),
                 criteria,
                 new Rules(

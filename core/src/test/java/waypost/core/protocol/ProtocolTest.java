@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -15,6 +16,7 @@ import waypost.core.gate.Fixture;
 import waypost.core.limit.ActivityLimit;
 import waypost.core.limit.Allowed;
 import waypost.core.log.Hold;
+import waypost.core.time.CourseDay;
 import waypost.core.time.Moment;
 
 class ProtocolTest {
@@ -93,5 +95,27 @@ class ProtocolTest {
         assertThat(new FollowUp.Point(Moment.parse("day 0"), 5, 5).low()).isEqualTo(5);
         assertThatThrownBy(() -> new FollowUp.Point(Moment.parse("day 0"), 6, 5))
                 .hasMessage("corridor: found 6.0 to 5.0, allowed: the lesser first");
+    }
+
+    @Test
+    void aCourseBeginsOnDayZeroUnlessItsFirstPhaseComesBefore() {
+        assertThat(new Fixture().protocol().begins(Fixture.DAY_ZERO)).isEqualTo(CourseDay.ZERO);
+        assertThat(beginning("day -180").begins(Fixture.DAY_ZERO)).isEqualTo(new CourseDay(-180));
+    }
+
+    private static Protocol beginning(String moment) {
+        return new Protocol(
+                PROTOCOL.id(),
+                PROTOCOL.title(),
+                PROTOCOL.version(),
+                PROTOCOL.clock(),
+                PROTOCOL.source(),
+                PROTOCOL.review(),
+                PROTOCOL.scope(),
+                PROTOCOL.questions(),
+                List.of(Fixture.phase("learn", moment, List.of()), Fixture.SECOND),
+                PROTOCOL.criteria(),
+                PROTOCOL.rules(),
+                PROTOCOL.followUp());
     }
 }

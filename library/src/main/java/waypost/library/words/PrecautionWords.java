@@ -34,8 +34,16 @@ public record PrecautionWords(Allowed<?> allowed) implements Limit.Visitor<Strin
                 .sorted()
                 .map(setUp -> " (not with " + Words.plainName(setUp) + ")")
                 .collect(Collectors.joining());
-        boolean saidByTitle = left.isEmpty() || SAID_BY_TITLE.matcher(title).lookingAt();
+        boolean saidByTitle = left.isEmpty() || SAID_BY_TITLE.matcher(title).lookingAt() && barsInOneStep(limit);
         return (saidByTitle ? title : title + ": " + left) + except;
+    }
+
+    /** A rule that loosens step by step must say its number, whatever its title. */
+    private static boolean barsInOneStep(Limit<?> limit) {
+        return limit.schedule().entries().stream()
+                        .filter(step -> !step.value().isFree())
+                        .count()
+                == 1;
     }
 
     /** The bound alone: "at most 60° of flexion", "none", "free". */

@@ -119,7 +119,7 @@ public final class Words implements Reason.Visitor<Said> {
     public Said over(Reason.Over reason) {
         return new Said(
                 "Covered only until " + dates.say(reason.since()) + ".",
-                "Ask the surgeon: may it go on?",
+                "Ask for an order if it should go on.",
                 source(reason.rule()));
     }
 

@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.core.exercise.Activity;
 import waypost.library.text.Problem;
 import waypost.library.text.RefusedException;
 
+@Tag("slow")
 class BundleTest {
 
     private static List<String> problemsAfter(String file, String old, String changed) {

@@ -70,6 +70,19 @@ class WordsTest {
     }
 
     @Test
+    void sayWhenSomethingIsCoveredNoLonger() {
+        assertThat(Words.of(new KneeCourse().resolved())
+                        .say(new KneeCourse()
+                                .on(100, "cuffed-squat/both")
+                                .reasons()
+                                .get(0))
+                        .whole())
+                .isEqualTo(
+                        "Covered only until Mon 19 May 2031 (14 weeks completed). Ask for an order if it should go on.");
+        assertThat(new KneeCourse().on(97, "cuffed-squat/both").kind().isOpen()).isTrue();
+    }
+
+    @Test
     void sayHoldsAndRange() {
         Words words = Words.of(new KneeCourse().resolved());
         LocalDate day = LocalDate.of(2031, 4, 2);

@@ -1,0 +1,233 @@
+package waypost.library;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import waypost.core.body.Mode;
+import waypost.core.body.Region;
+import waypost.core.criterion.Criterion;
+import waypost.core.demand.BodyShare;
+import waypost.core.demand.Demand;
+import waypost.core.demand.Level;
+import waypost.core.demand.Loading;
+import waypost.core.demand.StrainKind;
+import waypost.core.demand.Support;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Role;
+import waypost.core.exercise.RoleKey;
+import waypost.core.measure.Measure;
+import waypost.core.protocol.FollowUp;
+import waypost.core.protocol.Phase;
+import waypost.core.protocol.Protocol;
+import waypost.core.question.Answers;
+import waypost.core.question.Question;
+import waypost.core.resolved.Resolver;
+import waypost.core.time.CourseDay;
+import waypost.library.bundle.Bundle;
+import waypost.library.bundle.ShippedLibrary;
+import waypost.library.lint.NormalHealing;
+
+/** Plain sense over every shipped protocol, under every answer. */
+@Tag("slow")
+class ShippedLibrarySanityTest {
+
+    private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
+    private static final Bundle BUNDLE = ShippedLibrary.read();
+
+    static Stream<Protocol> protocols() {
+        return BUNDLE.protocols().stream();
+    }
+
+    /** What may be loaded on the first day, by protocol: a line each, "protocol: role role". */
+    private static Set<String> loadedOnDayOne(Protocol protocol) throws IOException {
+        Set<String> roles = new TreeSet<>();
+        for (String line : Files.readAllLines(Path.of("src/test/resources/tables/loaded-on-day-1.txt"))) {
+            if (line.startsWith(protocol.id() + ":")) {
+                roles.addAll(List.of(
+                        line.substring(protocol.id().length() + 1).trim().split(" ")));
+            }
+        }
+        return roles;
+    }
+
+    @ParameterizedTest
+    @MethodSource("protocols")
+    void nothingLoadedIsOpenOnDayOneExceptWhatItsTableNames(Protocol protocol) throws IOException {
+        CourseDay first = protocol.begins(DAY_ZERO).plusDays(1);
+        Set<String> open = new TreeSet<>();
+        for (Answers answers : everyAnswer(protocol)) {
+            Region region = Resolver.resolve(protocol, answers, DAY_ZERO).region();
+            NormalHealing healing = NormalHealing.of(protocol, answers, BUNDLE);
+            exercises()
+                    .filter(role -> isLoaded(role, region))
+                    .filter(role -> healing.verdict(role.key(), first).kind().isOpen())
+                    .forEach(role -> open.add(role.key().toString()));
+        }
+
+        assertThat(open).isEqualTo(loadedOnDayOne(protocol));
+    }
+
+    private static Stream<Role> exercises() {
+        return BUNDLE.activities().stream()
+                .filter(Activity.Exercise.class::isInstance)
+                .flatMap(activity -> activity.roles().stream());
+    }
+
+    private static boolean isLoaded(Role role, Region region) {
+        return role.demands().stream().filter(demand -> demand.concerns(region)).anyMatch(isLoad(region));
+    }
+
+    /** Added load, work of at least moderate effort, more than half the body on one leg, impact or twisting. */
+    private static Predicate<Demand> isLoad(Region region) {
+        return demand -> {
+            if (demand instanceof Demand.Movement movement) {
+                return movement.loading().exceeds(Loading.OWN_WEIGHT);
+            }
+            if (demand instanceof Demand.TissueLoad load) {
+                return load.mode() != Mode.PASSIVE && load.effort().compareTo(Level.MODERATE) >= 0;
+            }
+            if (demand instanceof Demand.Bearing bearing) {
+                return bearing.support() == Support.ONE && bearing.share().compareTo(BodyShare.ofPercent(50)) > 0;
+            }
+            return demand instanceof Demand.Strain strain
+                    && (strain.kind() == StrainKind.IMPACT || strain.kind() == StrainKind.TWISTING);
+        };
+    }
+
+    @ParameterizedTest
+    @MethodSource("protocols")
+    void everyRungOfACoveredLadderOpensBeforeTheCourseEnds(Protocol protocol) {
+        Set<RoleKey> closed = new HashSet<>();
+        BUNDLE.activities().stream()
+                .filter(activity -> activity instanceof Activity.Exercise exercise
+                        && protocol.scope().ladders().contains(exercise.ladder()))
+                .flatMap(activity -> activity.roles().stream())
+                .map(Role::key)
+                .filter(role -> !protocol.scope().leftOut().contains(role.toString()))
+                .forEach(closed::add);
+        CourseDay end = end(protocol);
+        for (Answers answers : everyAnswer(protocol)) {
+            NormalHealing healing = NormalHealing.of(protocol, answers, BUNDLE);
+            closed.removeIf(role ->
+                    healing.firstOpen(role).filter(day -> !end.isBefore(day)).isPresent());
+            if (closed.isEmpty()) {
+                break;
+            }
+        }
+
+        assertThat(closed).isEmpty();
+    }
+
+    /** Four weeks into the last phase: whatever opens with it is open by then. */
+    private static CourseDay end(Protocol protocol) {
+        List<Phase> phases = protocol.phases();
+        return phases.get(phases.size() - 1).expected().from(DAY_ZERO).plusDays(28);
+    }
+
+    @ParameterizedTest
+    @MethodSource("protocols")
+    void everyMilestoneIsMeasuredBeforeItIsWanted(Protocol protocol) {
+        List<String> late = new ArrayList<>();
+        for (Phase phase : protocol.phases()) {
+            protocol.after(phase)
+                    .ifPresent(next -> phase.leave().stream()
+                            .map(protocol::criterion)
+                            .filter(criterion -> !measuredBy(
+                                    protocol, criterion, next.expected().from(DAY_ZERO)))
+                            .forEach(criterion -> late.add(phase.id() + " " + criterion.id())));
+        }
+
+        assertThat(late).isEmpty();
+    }
+
+    private static boolean measuredBy(Protocol protocol, Criterion criterion, CourseDay day) {
+        return criterion
+                .measures()
+                .allMatch(measure -> isScheduledBy(protocol, measure, day)
+                        && everyAnswer(protocol).stream().anyMatch(answers -> isSafe(protocol, answers, measure, day)));
+    }
+
+    private static boolean isScheduledBy(Protocol protocol, Measure measure, CourseDay day) {
+        return protocol.followUp().measuring().stream()
+                .filter(measuring -> measuring.measure().equals(measure.id()))
+                .map(FollowUp.Measuring::from)
+                .anyMatch(from -> !day.isBefore(from.from(DAY_ZERO)));
+    }
+
+    private static boolean isSafe(Protocol protocol, Answers answers, Measure measure, CourseDay day) {
+        List<Activity> tests = BUNDLE.activities().stream()
+                .filter(activity ->
+                        activity instanceof Activity.Test test && test.measure().equals(measure.id()))
+                .toList();
+        NormalHealing healing = NormalHealing.of(protocol, answers, BUNDLE);
+        return tests.isEmpty()
+                || tests.stream()
+                        .anyMatch(test -> healing.verdict(test.roles().get(0).key(), day)
+                                .kind()
+                                .isOpen());
+    }
+
+    @ParameterizedTest
+    @MethodSource("protocols")
+    void anUnknownAnswerOpensNothingThatAKnownOneCloses(Protocol protocol) {
+        for (Question question : protocol.questions()) {
+            for (Answers others : decided(protocol, question)) {
+                NormalHealing unknown = NormalHealing.of(protocol, others, BUNDLE);
+                for (String value : question.valueIds()) {
+                    NormalHealing known = NormalHealing.of(protocol, others.with(question.id(), value), BUNDLE);
+                    for (int day = protocol.begins(DAY_ZERO).number(); day < 300; day += 9) {
+                        CourseDay on = new CourseDay(day);
+                        if (question.usual().isEmpty()) {
+                            assertThat(unknown.on(on).openedSince(known.on(on)))
+                                    .as("%s unknown against %s on %s", question.id(), value, on)
+                                    .isEmpty();
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    /** Nothing answered but the other decisive questions, without which nothing would open anyway. */
+    private static List<Answers> decided(Protocol protocol, Question left) {
+        List<Answers> sets = List.of(Answers.NONE);
+        for (Question question : protocol.questions()) {
+            if (question.isDecisive() && !question.equals(left)) {
+                sets = sets.stream()
+                        .flatMap(set -> question.valueIds().stream().map(value -> set.with(question.id(), value)))
+                        .toList();
+            }
+        }
+        return sets;
+    }
+
+    private static List<Answers> everyAnswer(Protocol protocol) {
+        List<Map<String, Set<String>>> sets = List.of(Map.of());
+        for (Question question : protocol.questions()) {
+            sets = sets.stream()
+                    .flatMap(set -> question.valueIds().stream().map(value -> {
+                        Map<String, Set<String>> more = new HashMap<>(set);
+                        more.put(question.id(), Set.of(value));
+                        return more;
+                    }))
+                    .<Map<String, Set<String>>>map(Map::copyOf)
+                    .toList();
+        }
+        return sets.stream().map(Answers::new).toList();
+    }
+}
