@@ -62,7 +62,7 @@ public final class LintCommand implements Callable<Integer> {
     private int lint(Bundle bundle) {
         List<Finding> findings = Lint.of(bundle);
         findings.forEach(out::println);
-        bundle.protocols().forEach(protocol -> out.print(OpenOnDays.of(protocol, bundle)));
+        bundle.protocols().forEach(protocol -> out.print(OpenOnDays.text(protocol, bundle)));
         out.println(findings.isEmpty() ? "Nothing found." : findings.size() + " found.");
         return findings.isEmpty() ? 0 : FOUND;
     }

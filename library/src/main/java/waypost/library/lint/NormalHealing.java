@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import waypost.core.body.Region;
 import waypost.core.body.Side;
 import waypost.core.course.Course;
 import waypost.core.course.History;
@@ -64,6 +65,11 @@ public final class NormalHealing {
     /** The first day on which a role is open, if only with a limit. */
     public Optional<CourseDay> firstOpen(RoleKey role) {
         return days().stream().filter(day -> verdict(role, day).kind().isOpen()).findFirst();
+    }
+
+    /** What the operation or injury concerns, under these answers. */
+    Region region() {
+        return course.resolved().region();
     }
 
     public Verdict verdict(RoleKey role, CourseDay day) {

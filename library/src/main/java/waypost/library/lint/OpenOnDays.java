@@ -2,7 +2,7 @@ package waypost.library.lint;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.protocol.Protocol;
@@ -12,54 +12,66 @@ import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
 
-/** What a protocol opens on days 1, 14, 42 and 84 while nothing is answered and all goes to plan, for a signature. */
-final class OpenOnDays {
+/**
+ * What a protocol opens on the 1st, 14th, 42nd and 84th day of a course in which all goes to plan, while nothing is
+ * answered but the decisive questions: for a signature.
+ *
+ * @param under the decisive answers it is told under; empty when nothing decides
+ * @param open titles, with "(limited)" behind what is open with a limit
+ */
+public record OpenOnDays(List<String> under, CourseDay day, List<String> open) {
 
     private static final List<Integer> DAYS = List.of(1, 14, 42, 84);
-
     private static final LocalDate ANY = LocalDate.of(2031, 2, 10);
 
-    private OpenOnDays() {}
+    /** Every day looked at, under every combination of decisive answers. */
+    public static List<OpenOnDays> of(Protocol protocol, Bundle bundle) {
+        return AnswerSets.making(Condition.ALWAYS, protocol).stream()
+                .flatMap(answers -> under(answers, protocol, bundle))
+                .toList();
+    }
 
-    static String of(Protocol protocol, Bundle bundle) {
+    private static Stream<OpenOnDays> under(Answers answers, Protocol protocol, Bundle bundle) {
+        NormalHealing healing = NormalHealing.of(protocol, answers, bundle);
+        List<String> under = protocol.questions().stream()
+                .filter(question -> answers.stated().containsKey(question.id()))
+                .map(question -> question.titleOf(
+                        answers.stated().get(question.id()).iterator().next()))
+                .toList();
+        return DAYS.stream()
+                .map(protocol.begins(ANY)::plusDays)
+                .map(day -> new OpenOnDays(under, day, open(healing, day, bundle)));
+    }
+
+    /** As lint prints it, with a line for a signature. */
+    static String text(Protocol protocol, Bundle bundle) {
         StringBuilder text = new StringBuilder("\n" + protocol.face() + ", no other question answered, to plan\n");
-        for (Answers answers : AnswerSets.making(Condition.ALWAYS, protocol)) {
-            NormalHealing healing = NormalHealing.of(protocol, answers, bundle);
-            answers.stated()
-                    .forEach((question, value) -> text.append("  ")
-                            .append(protocol.question(question)
-                                    .titleOf(value.iterator().next()))
-                            .append('\n'));
-            for (int day : days(protocol)) {
-                text.append("  day ")
-                        .append(day)
-                        .append(": ")
-                        .append(open(healing, day, protocol, bundle))
-                        .append('\n');
+        List<String> before = List.of();
+        for (OpenOnDays on : of(protocol, bundle)) {
+            if (!on.under.equals(before)) {
+                text.append("  ").append(String.join(", ", on.under)).append('\n');
+                before = on.under;
             }
+            text.append("  ")
+                    .append(on.day)
+                    .append(": ")
+                    .append(on.open.isEmpty() ? "nothing" : String.join(", ", on.open))
+                    .append('\n');
         }
         return text.append("  Reviewed by: ____________________  on: ____________\n")
                 .toString();
     }
 
-    /** The days looked at, counted from the first day of a course that begins before day 0. */
-    static List<Integer> days(Protocol protocol) {
-        int first = protocol.begins(ANY).number();
-        return DAYS.stream().map(day -> first + day).toList();
-    }
-
-    private static String open(NormalHealing healing, int day, Protocol protocol, Bundle bundle) {
-        String open = bundle.activities().stream()
+    private static List<String> open(NormalHealing healing, CourseDay day, Bundle bundle) {
+        return bundle.activities().stream()
                 .flatMap(activity -> activity.roles().stream()
-                        .filter(role -> role.demands().stream()
-                                .anyMatch(d -> d.concerns(protocol.scope().region())))
+                        .filter(role -> role.demands().stream().anyMatch(d -> d.concerns(healing.region())))
                         .flatMap(role -> said(healing, day, activity, role).stream()))
-                .collect(Collectors.joining(", "));
-        return open.isEmpty() ? "nothing" : open;
+                .toList();
     }
 
-    private static List<String> said(NormalHealing healing, int day, Activity activity, Role role) {
-        VerdictKind kind = healing.verdict(role.key(), new CourseDay(day)).kind();
+    private static List<String> said(NormalHealing healing, CourseDay day, Activity activity, Role role) {
+        VerdictKind kind = healing.verdict(role.key(), day).kind();
         String limited = kind == VerdictKind.OPEN_WITH_LIMIT ? " (limited)" : "";
         String part = activity.roles().size() > 1 ? " / " + role.name() : "";
         return kind.isOpen() ? List.of(activity.title() + part + limited) : List.of();

@@ -98,6 +98,15 @@ public final class Terms {
         };
     }
 
+    /** What day 0 is, as a sentence. */
+    public static String dayZero(DayZero clock) {
+        return switch (clock) {
+            case SURGERY -> "Day 0 is the day of surgery.";
+            case INJURY -> "Day 0 is the day of the injury.";
+            case START -> "Day 0 is the day on which the course begins.";
+        };
+    }
+
     /** What happened, or will happen, on day 0, such as "operated". */
     public static String since(DayZero clock, boolean ahead) {
         return switch (clock) {

@@ -74,7 +74,7 @@ class LintTest {
     void printsWhatIsOpenForASignature() {
         Bundle bundle = ShippedLibrary.read();
 
-        assertThat(OpenOnDays.of(bundle.protocol("hand.flexor-tendon-zone-2"), bundle))
+        assertThat(OpenOnDays.text(bundle.protocol("hand.flexor-tendon-zone-2"), bundle))
                 .contains("day 1: Passive bend of each finger\n")
                 .contains("day 14: Passive bend of each finger, Passive full bend, Reverse blocking")
                 .contains("Reviewed by: ____");

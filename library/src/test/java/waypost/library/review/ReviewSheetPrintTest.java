@@ -1,0 +1,55 @@
+package waypost.library.review;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import waypost.core.protocol.Protocol;
+import waypost.library.bundle.Bundle;
+import waypost.library.bundle.ShippedLibrary;
+
+/** Every sheet, printed by a browser, takes two pages of A4 at most. */
+@Tag("browser")
+class ReviewSheetPrintTest {
+
+    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Pattern PAGE = Pattern.compile("/Type /Page\\s");
+
+    static Stream<Protocol> protocols() {
+        return BUNDLE.protocols().stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("protocols")
+    void takesTwoPagesAtMost(Protocol protocol, @TempDir Path directory) throws IOException, InterruptedException {
+        Path page = directory.resolve("sheet.html");
+        Path printed = directory.resolve("sheet.pdf");
+        Files.writeString(page, ReviewPage.html(ReviewSheets.of(protocol, BUNDLE)));
+
+        Process chromium = new ProcessBuilder(
+                        "chromium",
+                        "--headless",
+                        "--no-sandbox",
+                        "--disable-gpu",
+                        "--no-pdf-header-footer",
+                        "--user-data-dir=" + directory.resolve("profile"),
+                        "--print-to-pdf=" + printed,
+                        page.toUri().toString())
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        assertThat(chromium.waitFor(60, TimeUnit.SECONDS)).isTrue();
+
+        String pdf = Files.readString(printed, StandardCharsets.ISO_8859_1);
+        assertThat(PAGE.matcher(pdf).results().count()).isBetween(1L, 2L);
+    }
+}
