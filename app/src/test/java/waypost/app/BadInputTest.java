@@ -128,7 +128,7 @@ class BadInputTest {
             delimiter = '|',
             value = {
                 "dayZero|1980-01-01|which is before the birth date Fri 15 Jun 1990",
-                "dayZero|2032-10-04|allowed: at most 18 months ahead (Sun 3 Oct 2032)",
+                "dayZero|2032-10-04|allowed: up to Sun 3 Oct 2032",
                 "dayZero|soon|allowed: a date such as 2031-02-10",
                 "birthDate|2031-05-01|allowed: from 1900 to today",
                 "side|up|Choose left or right",

@@ -8,5 +8,6 @@ public enum Permission {
     REFER,
     HOLD,
     SIGN,
+    SET_EQUIPMENT,
     MANAGE_ACCOUNTS
 }

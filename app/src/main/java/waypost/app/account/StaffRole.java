@@ -6,6 +6,7 @@ import static waypost.app.account.Permission.MANAGE_ACCOUNTS;
 import static waypost.app.account.Permission.RECORD;
 import static waypost.app.account.Permission.REFER;
 import static waypost.app.account.Permission.SEE_PATIENTS;
+import static waypost.app.account.Permission.SET_EQUIPMENT;
 import static waypost.app.account.Permission.SIGN;
 
 import java.util.Set;
@@ -15,8 +16,8 @@ public enum StaffRole {
     THERAPIST(SEE_PATIENTS, BOOK, RECORD, REFER, HOLD, SIGN),
     ASSISTANT(SEE_PATIENTS, BOOK, RECORD),
     SURGEON(SEE_PATIENTS, HOLD, SIGN),
-    LEAD(SEE_PATIENTS, BOOK, RECORD, REFER, HOLD, SIGN, MANAGE_ACCOUNTS),
-    ADMIN(MANAGE_ACCOUNTS);
+    LEAD(SEE_PATIENTS, BOOK, RECORD, REFER, HOLD, SIGN, SET_EQUIPMENT, MANAGE_ACCOUNTS),
+    ADMIN(SET_EQUIPMENT, MANAGE_ACCOUNTS);
 
     private final Set<Permission> permissions;
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import waypost.app.band.BandOrders;
 import waypost.app.store.LoadedCourse;
 import waypost.core.body.Side;
 import waypost.core.course.Precaution;
@@ -14,6 +15,7 @@ import waypost.core.limit.Allowed;
 import waypost.core.question.Question;
 import waypost.core.time.CourseDay;
 import waypost.core.time.DayZero;
+import waypost.library.words.BandNames;
 import waypost.library.words.Dates;
 import waypost.library.words.PrecautionWords;
 import waypost.library.words.SignWords;
@@ -23,6 +25,12 @@ import waypost.library.words.Words;
 /** Writes the head of a course's pages. */
 @Component
 public class CourseHeads {
+
+    private final BandOrders bands;
+
+    CourseHeads(BandOrders bands) {
+        this.bands = bands;
+    }
 
     /** The head for a standing. */
     public CourseHead head(LoadedCourse course, Standing standing, LocalDate today) {
@@ -74,7 +82,7 @@ public class CourseHeads {
         return Dates.say(standing.date()) + " · " + which;
     }
 
-    private static List<CourseHead.Strip> strip(LoadedCourse course, Standing standing, Dates dates) {
+    private List<CourseHead.Strip> strip(LoadedCourse course, Standing standing, Dates dates) {
         List<CourseHead.Strip> strip = new ArrayList<>();
         standing.facts()
                 .holds()
@@ -84,19 +92,28 @@ public class CourseHeads {
             strip.add(new CourseHead.Strip(
                     "ask",
                     Words.sentenceCase(Words.plainName(question.id())) + "? not stated",
-                    "stricter rule applied · ask " + course.row().surgeon()));
+                    (question.isDecisive() ? "nothing opens until it is" : "stricter rule applied") + " · ask "
+                            + course.row().surgeon()));
         }
-        standing.strictestPrecautions().forEach(p -> strip.add(cell(p, dates)));
+        course.course()
+                .resolved()
+                .pain()
+                .ifPresent(pain -> strip.add(new CourseHead.Strip(
+                        pain.rule().most() == 0 ? "barred" : "limit",
+                        Words.say(pain),
+                        pain.rule().head().title())));
+        BandNames names = bands.names(course.row().clinicId());
+        standing.strictestPrecautions().forEach(p -> strip.add(cell(p, dates, names)));
         DutyStrip words = new DutyStrip(dates);
         standing.duties().forEach(duty -> duty.accept(words).ifPresent(strip::add));
         return strip;
     }
 
-    private static CourseHead.Strip cell(Precaution<?> precaution, Dates dates) {
+    private static CourseHead.Strip cell(Precaution<?> precaution, Dates dates, BandNames names) {
         boolean nothing = precaution.step().value() instanceof Allowed.Nothing<?>;
         Optional<CourseDay> until = precaution.step().until();
         String detail = until.map(day -> "until " + SignWords.date(day.dateFrom(dates.dayZero())))
                 .orElse("no end written");
-        return new CourseHead.Strip(nothing ? "barred" : "limit", PrecautionWords.say(precaution), detail);
+        return new CourseHead.Strip(nothing ? "barred" : "limit", names.in(PrecautionWords.say(precaution)), detail);
     }
 }

@@ -8,16 +8,19 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import waypost.app.band.BandOrders;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.NotFoundException;
 import waypost.core.course.Neighbours;
 import waypost.core.course.Standing;
+import waypost.core.demand.Demand;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Dose;
 import waypost.core.exercise.Ladder;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
+import waypost.library.words.BandNames;
 import waypost.library.words.Said;
 import waypost.library.words.SignWords;
 import waypost.library.words.Terms;
@@ -28,6 +31,12 @@ import waypost.library.words.Words;
 public class CoursePages {
 
     private static final String TESTS = "Tests";
+
+    private final BandOrders bands;
+
+    CoursePages(BandOrders bands) {
+        this.bands = bands;
+    }
 
     Ladders ladders(LoadedCourse course, Standing standing) {
         List<Verdict> spokenOf = standing.verdicts().stream()
@@ -66,15 +75,22 @@ public class CoursePages {
 
     RungPanel panel(LoadedCourse course, Standing standing, RoleKey key) {
         Activity activity = activity(course, key);
-        role(activity, key);
+        Role role = role(activity, key);
         Verdict verdict = standing.verdict(key);
+        BandNames names = bands.names(course.row().clinicId());
         Words words = Words.of(course.course().resolved());
         Ladders.Sign sign = sign(course, standing, verdict);
-        List<Said> reasons = verdict.reasons().stream().map(words::say).toList();
+        List<Said> reasons = verdict.reasons().stream()
+                .map(words::say)
+                .map(said -> new Said(names.in(said.sentence()), names.in(said.change()), said.source()))
+                .toList();
         if (activity instanceof Activity.Exercise exercise) {
             return new RungPanel(
                     sign,
                     dose(exercise.dose()),
+                    names.in(load(verdict.reducedTo().orElse(role))),
+                    Terms.progression(exercise.progression()),
+                    course.course().resolved().pain().map(Words::say).orElse(""),
                     exercise.purpose().name().toLowerCase(Locale.ROOT),
                     exercise.harder(),
                     reasons,
@@ -87,7 +103,20 @@ public class CoursePages {
         }
         Activity.Test test = (Activity.Test) activity;
         return new RungPanel(
-                sign, "", "test", "", reasons, "", List.of(), List.of(), List.of(), List.of(), test.alternative());
+                sign,
+                "",
+                "",
+                "",
+                "",
+                "test",
+                "",
+                reasons,
+                "",
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                test.alternative());
     }
 
     private static String beside(LoadedCourse course, Standing standing, Verdict verdict) {
@@ -109,6 +138,14 @@ public class CoursePages {
         return activity.roles().size() > 1
                 ? activity.title() + ", " + role(activity, key).title()
                 : activity.title();
+    }
+
+    private static String load(Role role) {
+        return role.demands().stream()
+                .filter(Demand.Held.class::isInstance)
+                .map(demand -> Terms.load(((Demand.Held) demand).load()))
+                .distinct()
+                .collect(Collectors.joining(", "));
     }
 
     private static String dose(Dose dose) {

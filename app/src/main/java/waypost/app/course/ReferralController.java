@@ -3,6 +3,7 @@ package waypost.app.course;
 import jakarta.servlet.http.HttpSession;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -25,6 +26,7 @@ import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.core.course.Outlook;
 import waypost.core.protocol.Protocol;
+import waypost.core.time.DayZero;
 
 /** Entering a referral: type it, read it back with the side again, sign it; and changing it the same way. */
 @Controller
@@ -155,20 +157,22 @@ class ReferralController {
         }
     }
 
-    private ModelAndView form(MultiValueMap<String, String> entered, Protocol protocol) {
+    private ModelAndView form(MultiValueMap<String, String> entered, Optional<Protocol> protocol) {
         return new ModelAndView("course/referral")
                 .addObject("entered", entered)
-                .addObject("protocol", protocol)
+                .addObject("protocol", protocol.orElse(null))
+                .addObject(
+                        "labels",
+                        ReferralLabels.of(protocol.map(Protocol::clock).orElse(DayZero.SURGERY)))
                 .addObject("action", "/courses/check");
     }
 
     private ModelAndView blank(MultiValueMap<String, String> entered) {
         List<Protocol> protocols = bundles.shipped().protocols();
-        Protocol chosen = protocols.stream()
+        Optional<Protocol> chosen = protocols.stream()
                 .filter(protocol -> protocol.id().equals(entered.getFirst("protocol")))
-                .findFirst()
-                .orElse(protocols.get(0));
-        return form(entered, chosen).addObject("protocols", protocols);
+                .findFirst();
+        return form(entered, chosen).addObject("choices", ProtocolChoice.of(protocols));
     }
 
     private ModelAndView blankAgain(MultiValueMap<String, String> entered, FormProblem problem) {
@@ -176,7 +180,7 @@ class ReferralController {
     }
 
     private ModelAndView change(Staff staff, LoadedCourse course, MultiValueMap<String, String> entered) {
-        ModelAndView page = form(entered, course.protocol())
+        ModelAndView page = form(entered, Optional.of(course.protocol()))
                 .addObject("action", "/courses/" + course.row().id() + "/referral/check");
         return withHead(staff, course, page);
     }

@@ -17,6 +17,7 @@ import waypost.core.body.Side;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.question.Question;
+import waypost.core.time.DayZero;
 import waypost.library.bundle.Bundle;
 import waypost.library.words.Dates;
 
@@ -44,7 +45,7 @@ public record ReferralForm(MultiValueMap<String, String> entered) {
         birth.filter(b -> b.isAfter(today) || b.isBefore(EARLIEST_BIRTH))
                 .ifPresent(b -> problems.put("birthDate", "Found " + Dates.say(b) + ", allowed: from 1900 to today."));
         Optional<LocalDate> dayZero = date("dayZero", problems);
-        dayZero.ifPresent(day -> checkDayZero(day, birth, today, problems));
+        dayZero.ifPresent(day -> checkDayZero(day, birth, latest(protocol, today), problems));
         Optional<Side> side = side(text("side"));
         if (side.isEmpty()) {
             problems.put("side", "Choose left or right, as the operation note says.");
@@ -69,18 +70,20 @@ public record ReferralForm(MultiValueMap<String, String> entered) {
     }
 
     private static void checkDayZero(
-            LocalDate day, Optional<LocalDate> birth, LocalDate today, Map<String, String> problems) {
-        LocalDate latest = today.plusMonths(MOST_MONTHS_AHEAD);
+            LocalDate day, Optional<LocalDate> birth, LocalDate latest, Map<String, String> problems) {
         if (birth.isPresent() && day.isBefore(birth.get())) {
             problems.put(
                     "dayZero",
                     "Found " + Dates.say(day) + ", which is before the birth date " + Dates.say(birth.get()) + ".");
         } else if (day.isAfter(latest)) {
-            problems.put(
-                    "dayZero",
-                    "Found " + Dates.say(day) + ", allowed: at most " + MOST_MONTHS_AHEAD + " months ahead ("
-                            + Dates.say(latest) + ").");
+            problems.put("dayZero", "Found " + Dates.say(day) + ", allowed: up to " + Dates.say(latest) + ".");
         }
+    }
+
+    /** Surgery and a course's start may be planned ahead; an injury has happened. */
+    private static LocalDate latest(Optional<Protocol> protocol, LocalDate today) {
+        boolean happened = protocol.filter(p -> p.clock() == DayZero.INJURY).isPresent();
+        return happened ? today : today.plusMonths(MOST_MONTHS_AHEAD);
     }
 
     private void checkText(String field, Map<String, String> problems) {

@@ -23,14 +23,15 @@ public final class ReferralWords {
     private ReferralWords() {}
 
     static List<Line> lines(Protocol protocol, Referral referral) {
+        ReferralLabels labels = ReferralLabels.of(protocol.clock());
         List<Line> lines = new ArrayList<>();
         lines.add(line(
                 "Patient",
                 referral.patientName() + ", born " + Dates.say(referral.birthDate()) + ", no. " + referral.number()));
-        lines.add(line("Operation", referral.operation()));
+        lines.add(line(labels.event(), referral.operation()));
         lines.add(line("Side", referral.side().name().toLowerCase(Locale.ROOT)));
-        lines.add(line("Day 0", Dates.say(referral.dayZero())));
-        lines.add(line("Surgeon", referral.surgeon()));
+        lines.add(line(labels.date() + ", day 0", Dates.say(referral.dayZero())));
+        lines.add(line(labels.person(), referral.surgeon()));
         lines.add(line("Protocol", protocol.face() + ", " + protocol.review()));
         protocol.questions().forEach(q -> lines.add(line(q.prompt(), answer(q, referral.answers()))));
         return lines;
@@ -62,7 +63,9 @@ public final class ReferralWords {
             return "by default: " + question.titleOf(question.usual().orElseThrow());
         }
         if (!answers.stated().containsKey(question.id())) {
-            return "not stated: the stricter rule applies";
+            return question.isDecisive()
+                    ? "not stated: nothing opens until it is"
+                    : "not stated: the stricter rule applies";
         }
         return question.values().stream()
                 .filter(v -> values.contains(v.id()))

@@ -1,5 +1,6 @@
 package waypost.app.demo;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
@@ -20,6 +21,8 @@ import waypost.app.account.DemoPasswords;
 import waypost.app.account.Passwords;
 import waypost.app.account.Staff;
 import waypost.app.account.StaffRole;
+import waypost.app.band.Band;
+import waypost.app.band.BandOrders;
 import waypost.app.course.Advances;
 import waypost.app.course.Finder;
 import waypost.app.course.Holds;
@@ -50,6 +53,7 @@ public class DemoClinic implements ApplicationRunner {
     private final Finder finder;
     private final CourseLoader loader;
     private final Bundles bundles;
+    private final BandOrders bands;
     private final ClinicClock clock;
     private final String baseUrl;
 
@@ -63,6 +67,7 @@ public class DemoClinic implements ApplicationRunner {
             Finder finder,
             CourseLoader loader,
             Bundles bundles,
+            BandOrders bands,
             ClinicClock clock,
             @Value("${waypost.base-url}") String baseUrl) {
         this.accounts = accounts;
@@ -74,6 +79,7 @@ public class DemoClinic implements ApplicationRunner {
         this.finder = finder;
         this.loader = loader;
         this.bundles = bundles;
+        this.bands = bands;
         this.clock = clock;
         this.baseUrl = baseUrl;
     }
@@ -90,6 +96,18 @@ public class DemoClinic implements ApplicationRunner {
                 + "\n  The clinic and everybody in it are invented. Ctrl-C stops.\n");
     }
 
+    private void setBands(Staff lead) {
+        bands.set(
+                lead,
+                UUID.randomUUID(),
+                List.of(
+                        new Band(1, "sand", new BigDecimal("1.2")),
+                        new Band(2, "moss", new BigDecimal("1.9")),
+                        new Band(3, "slate", new BigDecimal("2.8")),
+                        new Band(4, "plum", new BigDecimal("4.1")),
+                        new Band(5, "ink", null)));
+    }
+
     private void enter() {
         UUID tidewick = accounts.addClinic("Tidewick Joint Clinic", "Europe/Lisbon", "");
         add(tidewick, "therapist", "Maren Arkwell", StaffRole.THERAPIST);
@@ -99,6 +117,7 @@ public class DemoClinic implements ApplicationRunner {
         add(tidewick, "admin", "Piet Underhythe", StaffRole.ADMIN);
         UUID upriver = accounts.addClinic("Upriver Hand Rooms", "Europe/Lisbon", "");
         add(upriver, "upriver", "Ida Fennimore", StaffRole.LEAD);
+        setBands(accounts.loadUserByUsername("lead"));
         Staff therapist = accounts.loadUserByUsername("therapist");
         DemoPerson.all().forEach(person -> enter(therapist, person));
     }

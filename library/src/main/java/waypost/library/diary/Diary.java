@@ -63,7 +63,10 @@ public final class Diary {
         lines.add("Day 0 is " + Dates.say(dates.dayZero()) + ". Known up to " + Dates.say(known)
                 + "; after that, if all goes to plan.");
         course.resolved().protocol().questions().forEach(question -> lines.add(answer(question)));
-        course.resolved().pain().ifPresent(pain -> lines.add(Words.say(pain)));
+        course.resolved()
+                .pain()
+                .ifPresent(pain ->
+                        lines.add(Words.say(pain) + " (" + pain.rule().head().title() + ")"));
         return lines;
     }
 

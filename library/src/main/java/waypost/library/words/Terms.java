@@ -12,6 +12,7 @@ import waypost.core.demand.Level;
 import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
 import waypost.core.demand.Posture;
+import waypost.core.exercise.Progression;
 import waypost.core.limit.Component;
 import waypost.core.measure.Plain;
 import waypost.core.reason.VerdictKind;
@@ -66,7 +67,7 @@ public final class Terms {
         };
     }
 
-    static String load(Load load) {
+    public static String load(Load load) {
         return switch (load.unit()) {
             case KILOGRAMS -> Plain.number(load.amount()) + " kg";
             case BAND_STEP -> "band " + Plain.number(load.amount());
@@ -113,6 +114,24 @@ public final class Terms {
             case SURGERY -> ahead ? "surgery planned" : "operated";
             case INJURY -> "injured";
             case START -> ahead ? "begins" : "began";
+        };
+    }
+
+    /** The rule by which an exercise moves up and down, as a sentence. */
+    public static String progression(Progression rule) {
+        return switch (rule) {
+            case DOUBLE_PROGRESSION ->
+                "More load when every set reaches the top of its range within the pain rule, two sessions running.";
+            case COMPLETION -> "The next rung when three sets are done within the range at acceptable pain.";
+            case HOLD_LADDER ->
+                "The next level when the seconds are held in every direction, after two or three days on a level.";
+            case BAND_LADDER ->
+                "The next band after one to two weeks on one, at the top of the range and in good form.";
+            case SORENESS_RULES -> "Up or down by when soreness comes, and whether it goes with warming up.";
+            case MINUTES_UNTIL_EQUAL -> "A little longer every day or two, until both sides are equal; then it stops.";
+            case STAGES -> "The next stage after three clean repetitions, within the session's cap.";
+            case VOLUME_BEFORE_INTENSITY -> "Minutes first; harder only after a week that was tolerated.";
+            case CONTACTS -> "More ground contacts each week, within the set share.";
         };
     }
 

@@ -207,10 +207,10 @@ public final class Words implements Reason.Visitor<Said> {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
-    /** The pain rule in force: "Pain while exercising: at most 4 of 10 (up to 4)". */
+    /** The pain rule in force: "Pain while exercising: at most 4 of 10". */
     public static String say(Resolved.PainInForce pain) {
         String most =
                 pain.rule().most() == 0 ? "none" : "at most " + pain.rule().most() + " of 10";
-        return "Pain while exercising: " + most + " (" + pain.rule().head().title() + ")";
+        return "Pain while exercising: " + most;
     }
 }

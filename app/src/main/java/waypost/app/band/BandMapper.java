@@ -1,0 +1,30 @@
+package waypost.app.band;
+
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+
+@Mapper
+interface BandMapper {
+
+    @Select("""
+            select b.step, b.name, b.pull_kg
+              from band b
+             where b.order_id = (
+                   select o.id from band_order o where o.clinic_id = #{clinicId} order by o.set_at desc, o.id desc limit 1)
+             order by b.step
+            """)
+    List<Band> current(UUID clinicId);
+
+    @Insert(
+            "insert into band_order (id, clinic_id, set_by) values (#{id}, #{clinicId}, #{setBy}) on conflict do nothing")
+    int insertOrder(UUID id, UUID clinicId, UUID setBy);
+
+    @Insert("""
+            insert into band (order_id, step, name, pull_kg)
+            values (#{orderId}, #{band.step}, #{band.name}, #{band.pullKg})
+            """)
+    int insert(UUID orderId, Band band);
+}

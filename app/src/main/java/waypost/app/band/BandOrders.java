@@ -1,0 +1,37 @@
+package waypost.app.band;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import waypost.app.account.Staff;
+import waypost.library.words.BandNames;
+
+/** Keeps the clinic's orders of bands; a new one never overwrites an old one. */
+@Service
+public class BandOrders {
+
+    private final BandMapper mapper;
+
+    BandOrders(BandMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /** The order in force, the lightest first; empty while none was set. */
+    List<Band> current(UUID clinicId) {
+        return mapper.current(clinicId);
+    }
+
+    /** What the clinic calls its bands. */
+    public BandNames names(UUID clinicId) {
+        return new BandNames(current(clinicId).stream().map(Band::name).toList());
+    }
+
+    /** Sets a new order; sent twice under one id it is written once. */
+    @Transactional
+    public void set(Staff staff, UUID id, List<Band> bands) {
+        if (mapper.insertOrder(id, staff.clinicId(), staff.id()) == 1) {
+            bands.forEach(band -> mapper.insert(id, band));
+        }
+    }
+}

@@ -1,0 +1,100 @@
+package waypost.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import waypost.app.testing.Referring;
+import waypost.app.testing.Visitor;
+
+/** A clinic's own order of bands, and where its names stand. */
+class BandOrderTest {
+
+    private static Map<String, String> order(String... names) {
+        Map<String, String> form = new LinkedHashMap<>();
+        form.put("id", UUID.randomUUID().toString());
+        for (int i = 0; i < names.length; i++) {
+            form.put("name" + (i + 1), names[i]);
+        }
+        return form;
+    }
+
+    /** The other clinic's order, so that the demo clinic's stays as the other tests know it. */
+    @Test
+    void aNewOrderIsShownAndKeepsItsPulls() {
+        Visitor lead = Visitor.signedIn("upriver");
+        Map<String, String> form = order("reed", "loam");
+        form.put("pull1", "0,8");
+        form.put("pull2", "1.5");
+
+        assertThat(lead.post("/clinic/bands", form).body()).contains("The order is set.");
+        assertThat(lead.get("/clinic/bands").body())
+                .contains("value=\"reed\"")
+                .contains("value=\"0.8\"")
+                .contains("value=\"loam\"")
+                .doesNotContain("value=\"sand\"");
+        assertThat(lead.post("/clinic/bands", order("loam", "reed", "fen")).status())
+                .isEqualTo(200);
+        assertThat(lead.get("/clinic/bands").body()).contains("value=\"fen\"").doesNotContain("value=\"0.8\"");
+    }
+
+    @Test
+    void theNamesStandBehindTheStepsOnACourse() {
+        Visitor therapist = Visitor.signedIn("therapist");
+        Map<String, String> referral = new HashMap<>(Referring.form("Band Person", "B-1", 100));
+        therapist.post("/courses", referral);
+        String course = "/courses/" + referral.get("courseId");
+
+        assertThat(therapist.get(course + "?rung=band-curl/operated").body())
+                .contains("band 2 (moss)")
+                .contains("The next band after one to two weeks on one");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "name1|''|Found no name, allowed: at least one band, the lightest first.",
+                "name3|red brick|Leave no gap between bands.",
+                "name2|SAND|Found &#39;SAND&#39; twice",
+                "pull1|heavy|Found &#39;heavy&#39;, allowed: a number of kilograms, or nothing.",
+                "pull1|61|Found 61 kg, allowed: 0.1 to 60 kg, one decimal.",
+                "pull1|0|Found 0 kg, allowed: 0.1 to 60 kg, one decimal."
+            })
+    void whatCannotBeTakenIsSaidInPlaceAndNothingIsWritten(String field, String typed, String said) {
+        Visitor lead = Visitor.signedIn("lead");
+        Map<String, String> form = order("sand");
+        form.put(field, typed);
+
+        var answer = lead.post("/clinic/bands", form);
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.body()).contains(said).contains("Nothing was written yet.");
+        assertThat(lead.get("/clinic/bands").body()).contains("value=\"plum\"");
+    }
+
+    @Test
+    void eachBandPullsHarderThanTheOneBefore() {
+        Map<String, String> form = order("sand", "moss");
+        form.put("pull1", "2.0");
+        form.put("pull2", "1.9");
+
+        assertThat(Visitor.signedIn("lead").post("/clinic/bands", form).body())
+                .contains("Found 1.9 kg, allowed: more than the lighter band&#39;s 2.0 kg.");
+    }
+
+    @Test
+    void onlyWhoKeepsTheEquipmentMaySetIt() {
+        assertThat(Visitor.signedIn("therapist").get("/clinic/bands").status()).isEqualTo(403);
+        assertThat(Visitor.signedIn("assistant")
+                        .post("/clinic/bands", order("sand"))
+                        .status())
+                .isEqualTo(403);
+        assertThat(Visitor.signedIn("admin").get("/clinic/bands").status()).isEqualTo(200);
+    }
+}
