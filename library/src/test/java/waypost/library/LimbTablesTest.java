@@ -87,14 +87,14 @@ class LimbTablesTest {
     })
     void theAchillesTendonIsKeptShort(String school, String repair, String rule, int day, String said) {
         assertThat(new TableCourse("ankle.achilles-repair")
-                        .with("school=" + school + " side-repair=" + repair)
+                        .with("school=" + school + " repair=" + repair)
                         .says(rule, day))
                 .isEqualTo(said);
     }
 
     @Test
     void heelRisesGoFromTwoLegsToOne() {
-        TableCourse achilles = new TableCourse("ankle.achilles-repair").with("school=early side-repair=first");
+        TableCourse achilles = new TableCourse("ankle.achilles-repair").with("school=early repair=first");
 
         assertThat(Stream.of("calf-raise-two/both", "calf-raise-one/operated", "calf-step/operated", "run-walk/both")
                         .map(role -> achilles.firstOpen(role).orElseThrow()))

@@ -10,7 +10,7 @@ import waypost.core.reason.VerdictKind;
 /** The handbook's numbers for the shoulder; common practice, no source, where none is named. */
 class ShoulderTablesTest {
 
-    private static final String SLAP = "location=front anchors=few besides=none end-rotation=twelve";
+    private static final String SLAP = "location=front anchors=few other-repair=none end-rotation=twelve";
     private static final String FRONT = "direction=anterior tendon=kept hands-knees=late";
     private static final String BACK = "direction=posterior tendon=kept hands-knees=late";
 
@@ -91,7 +91,7 @@ class ShoulderTablesTest {
     /** Motion next day, full range in 10 to 14 days, throws between weeks 6 and 12. */
     @Test
     void aDebridementMovesNextDayAndThrowsAfterSixWeeks() {
-        TableCourse debrided = new TableCourse("shoulder.labral-debridement").with("besides=none");
+        TableCourse debrided = new TableCourse("shoulder.labral-debridement").with("other-work=none");
 
         assertThat(debrided.firstOpen("table-slide/operated")).contains(1);
         assertThat(debrided.firstOpen("behind-back-band/operated").orElseThrow())
@@ -111,16 +111,16 @@ class ShoulderTablesTest {
         "height,6,at most below the shoulder"
     })
     void aFirstDislocationStaysUnderTheShoulderAndOutOfTheThrow(String rule, int day, String said) {
-        assertThat(dislocated("direction=anterior age-cuff=young sling-time=three")
+        assertThat(dislocated("direction=anterior cuff-tear=young sling-time=three")
                         .says(rule, day))
                 .isEqualTo(said);
     }
 
     @Test
     void theDirectionDecidesAndUnknownOpensNothing() {
-        assertThat(dislocated("age-cuff=young sling-time=three").firstOpen("pendulum/operated"))
+        assertThat(dislocated("cuff-tear=young sling-time=three").firstOpen("pendulum/operated"))
                 .isEmpty();
-        assertThat(dislocated("direction=posterior age-cuff=young").firstOpen("pendulum/operated"))
+        assertThat(dislocated("direction=posterior cuff-tear=young").firstOpen("pendulum/operated"))
                 .isPresent();
         assertThat(dislocated("direction=anterior").says("across.back", 10)).isEqualTo("free");
         assertThat(dislocated("direction=posterior").says("apart-turned.front", 10))
@@ -130,13 +130,13 @@ class ShoulderTablesTest {
     /** Cuff holds at once, hands and knees as soon as tolerated, the other hand not lifted yet. */
     @Test
     void theDislocatedShoulderHoldsAtOnceAndLiftsTheOtherHandLate() {
-        TableCourse front = dislocated("direction=anterior age-cuff=young sling-time=three");
+        TableCourse front = dislocated("direction=anterior cuff-tear=young sling-time=three");
 
         assertThat(front.firstOpen("iso-press-side/operated")).contains(1);
         assertThat(front.firstOpen("prone-lift/operated").orElseThrow()).isLessThanOrEqualTo(28);
         assertThat(front.firstOpen("press-knees/operated").orElseThrow())
                 .isLessThan(front.firstOpen("tap-knees/operated").orElseThrow());
-        assertThat(dislocated("direction=anterior age-cuff=torn")
+        assertThat(dislocated("direction=anterior cuff-tear=torn")
                         .firstOpen("side-lying-out/operated")
                         .orElseThrow())
                 .isGreaterThan(front.firstOpen("side-lying-out/operated").orElseThrow());
@@ -222,7 +222,7 @@ class ShoulderTablesTest {
     })
     void anAnatomicReplacementProtectsTheSubscapularis(String rule, int day, String said) {
         assertThat(new TableCourse("shoulder.replacement-anatomic")
-                        .with("way-in=tendon")
+                        .with("approach=tendon")
                         .says(rule, day))
                 .isEqualTo(said);
     }

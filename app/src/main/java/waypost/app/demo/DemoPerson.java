@@ -32,7 +32,12 @@ record DemoPerson(
         KNEE("knee.ligament-reconstruction", "knee ligament reconstruction", "KNEE_FLEXION"),
         CUFF("shoulder.cuff-repair", "rotator cuff repair", "SHOULDER_FLEXION"),
         HIP("hip.replacement", "total hip replacement", "HIP_FLEXION"),
-        FINGER("hand.flexor-tendon-zone-2", "flexor tendon repair, ring finger", "PIP_FLEXION");
+        FINGER("hand.flexor-tendon-zone-2", "flexor tendon repair, ring finger", "PIP_FLEXION"),
+        MENISCUS("knee.meniscus-repair", "meniscus repair", "KNEE_FLEXION"),
+        DISLOCATION("shoulder.dislocation", "first-time shoulder dislocation", "SHOULDER_FLEXION"),
+        ACHILLES("ankle.achilles-repair", "Achilles tendon repair", "ANKLE_DORSIFLEXION"),
+        HAMSTRING("muscle.hamstring-strain", "hamstring strain", "HIP_FLEXION"),
+        BEFORE("hip-or-knee.before-replacement", "knee replacement, planned", "KNEE_FLEXION");
 
         final String protocol;
         final String title;
@@ -162,7 +167,26 @@ record DemoPerson(
                         .after(Operation.FINGER)
                         .with(Map.of("nerve", "whole", "school", "early-active"))
                         .reading("6 other pip-extension 0\n6 own pip-extension -15\n13 own pip-extension -10\n"
-                                + "13 own wound-closed seen\n19 own pip-extension -10\n"));
+                                + "13 own wound-closed seen\n19 own pip-extension -10\n"),
+                person("Dagny Pereira", "1997-06-21", "4203", "left", 30, "16:20", List.of())
+                        .after(Operation.MENISCUS)
+                        .with(Map.of("early-weight", "restricted"))
+                        .reading(
+                                "-3 other range 3-0-140\n12 own range 0-4-78\n26 own range 0-0-90\n26 own knee-effusion 1+\n"),
+                person("Rosalind Quayle", "2004-10-02", "4211", "right", 16, "16:40", List.of())
+                        .after(Operation.DISLOCATION)
+                        .reading("12 own pain-next-morning 3\n"),
+                person("Linnea Farouk", "1985-12-28", "4177", "left", 45, "17:00", List.of())
+                        .after(Operation.ACHILLES)
+                        .with(Map.of("school", "early", "repair", "first"))
+                        .reading("38 own wound-closed seen\n43 own pain-next-morning 1\n"),
+                person("Emeric Vantongeren", "2002-02-09", "4217", "right", 9, "17:20", List.of())
+                        .after(Operation.HAMSTRING)
+                        .with(Map.of("pain-school", "threshold", "tendon", "whole"))
+                        .reading("8 own pain-during 3\n"),
+                person("Hollis Bramwell", "1958-08-17", "4218", "right", -35, "17:40", List.of())
+                        .after(Operation.BEFORE)
+                        .with(Map.of("joint", "knee", "irritable", "no")));
     }
 
     private static DemoPerson person(

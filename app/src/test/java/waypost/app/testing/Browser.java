@@ -85,6 +85,12 @@ public final class Browser implements AutoCloseable {
         return this;
     }
 
+    /** Opens a page that stands on its own in a file. */
+    public Browser page(Path file) {
+        driver.get(file.toUri().toString());
+        return this;
+    }
+
     public Browser signIn(String name) {
         open("/sign-in");
         type("name", name);

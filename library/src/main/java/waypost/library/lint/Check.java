@@ -18,7 +18,7 @@ public enum Check {
     DEFAULT_NOT_STRICTEST,
     DUTY_AGAINST_LIMIT,
     EQUAL_DEMANDS,
-    CUE_TWICE;
+    WORDS_TWICE;
 
     /** As it is printed: "open-while-barred". */
     public String word() {

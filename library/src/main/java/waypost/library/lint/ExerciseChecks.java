@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import waypost.core.demand.Demand;
@@ -13,11 +14,11 @@ import waypost.core.measure.Plain;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.Word;
 
-/** Rungs that ask no more than the rung below, exercises with equal demands, and cues used twice. */
+/** Rungs that ask no more than the rung below, exercises with equal demands, and words used twice. */
 record ExerciseChecks(Bundle bundle, Places places) {
 
     Stream<Finding> findings() {
-        return Stream.of(rungs(), equals(), cues()).flatMap(found -> found);
+        return Stream.of(rungs(), equals(), words()).flatMap(found -> found);
     }
 
     private List<Activity.Exercise> exercises() {
@@ -63,21 +64,28 @@ record ExerciseChecks(Bundle bundle, Places places) {
         return found.stream();
     }
 
-    private Stream<Finding> cues() {
+    /** Titles, descriptions and cues are each exercise's own: a patient who reads two must be able to tell them apart. */
+    private Stream<Finding> words() {
         Map<String, String> seen = new HashMap<>();
         List<Finding> found = new ArrayList<>();
-        for (Activity.Exercise exercise : exercises()) {
-            for (String cue : exercise.teaching().cues()) {
-                String earlier = seen.putIfAbsent(cue, exercise.id());
-                if (earlier != null) {
-                    found.add(places.activity(
-                            Check.CUE_TWICE,
-                            exercise.id(),
-                            "its cue \"" + cue + "\" is also that of " + earlier,
-                            "Find words of its own"));
-                }
+        for (Activity activity : bundle.activities()) {
+            twice("title", activity.title(), activity, seen).ifPresent(found::add);
+            if (activity instanceof Activity.Exercise exercise) {
+                twice("description", exercise.harder(), activity, seen).ifPresent(found::add);
+                exercise.teaching()
+                        .cues()
+                        .forEach(cue -> twice("cue", cue, activity, seen).ifPresent(found::add));
             }
         }
         return found.stream();
+    }
+
+    private Optional<Finding> twice(String kind, String words, Activity activity, Map<String, String> seen) {
+        return Optional.ofNullable(seen.putIfAbsent(kind + " " + words, activity.id()))
+                .map(earlier -> places.activity(
+                        Check.WORDS_TWICE,
+                        activity.id(),
+                        "its " + kind + " \"" + words + "\" is also that of " + earlier,
+                        "Find words of its own"));
     }
 }

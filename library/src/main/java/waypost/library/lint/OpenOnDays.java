@@ -35,8 +35,7 @@ public record OpenOnDays(List<String> under, CourseDay day, List<String> open) {
         NormalHealing healing = NormalHealing.of(protocol, answers, bundle);
         List<String> under = protocol.questions().stream()
                 .filter(question -> answers.stated().containsKey(question.id()))
-                .map(question -> question.titleOf(
-                        answers.stated().get(question.id()).iterator().next()))
+                .flatMap(question -> answers.possible(question).stream().map(question::titleOf))
                 .toList();
         return DAYS.stream()
                 .map(protocol.begins(ANY)::plusDays)

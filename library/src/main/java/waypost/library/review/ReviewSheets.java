@@ -3,7 +3,6 @@ package waypost.library.review;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Question;
 import waypost.library.bundle.Bundle;
@@ -42,17 +41,16 @@ public final class ReviewSheets {
     /** Each day tells only what is new and what is gone since the day before, so that four days fit. */
     private static List<ReviewSheet.Open> open(List<OpenOnDays> days) {
         List<ReviewSheet.Open> told = new ArrayList<>();
-        @Nullable OpenOnDays before = null;
-        for (OpenOnDays on : days) {
-            boolean goesOn = before != null && before.under().equals(on.under());
-            List<String> then = goesOn ? before.open() : List.of();
+        for (int i = 0; i < days.size(); i++) {
+            OpenOnDays on = days.get(i);
+            boolean goesOn = i > 0 && days.get(i - 1).under().equals(on.under());
+            List<String> then = goesOn ? days.get(i - 1).open() : List.of();
             told.add(new ReviewSheet.Open(
                     goesOn ? "" : String.join(", ", on.under()),
                     on.day().toString(),
                     on.open().size(),
                     without(on.open(), then),
                     without(plain(then), plain(on.open()))));
-            before = on;
         }
         return told;
     }
