@@ -127,27 +127,13 @@ class KneeTablesTest {
     @ParameterizedTest
     @CsvSource({"none,0", "some,2"})
     void theBeginnersPainGoesBySchool(String school, int most) {
-        assertThat(beginner(school)
-                        .course()
-                        .resolved()
-                        .pain()
-                        .orElseThrow()
-                        .rule()
-                        .most())
-                .isEqualTo(most);
+        assertThat(beginner(school).mostPain()).isEqualTo(most);
     }
 
     /** Not chosen, the least pain that any school may allow. */
     @Test
     void anUnknownPainSchoolMeansTheLeastPain() {
-        assertThat(new TableCourse("knee.beginner-strength")
-                        .course()
-                        .resolved()
-                        .pain()
-                        .orElseThrow()
-                        .rule()
-                        .most())
-                .isZero();
+        assertThat(new TableCourse("knee.beginner-strength").mostPain()).isZero();
     }
 
     /** Seven basics, both legs, 2 to 3 times daily. */

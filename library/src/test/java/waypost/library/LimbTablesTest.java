@@ -165,14 +165,7 @@ class LimbTablesTest {
     @ParameterizedTest
     @CsvSource({"none,0", "threshold,4"})
     void theHamstringsPainGoesBySchool(String school, int most) {
-        assertThat(hamstring(school)
-                        .course()
-                        .resolved()
-                        .pain()
-                        .orElseThrow()
-                        .rule()
-                        .most())
-                .isEqualTo(most);
+        assertThat(hamstring(school).mostPain()).isEqualTo(most);
     }
 
     /** Nine running stages, each no earlier than the one before. */

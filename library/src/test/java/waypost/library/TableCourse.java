@@ -84,6 +84,11 @@ final class TableCourse {
                 .map(step -> PrecautionWords.left(limit.limit(), step.value()));
     }
 
+    /** How much pain the course allows, 0 to 10. */
+    int mostPain() {
+        return course().resolved().pain().orElseThrow().rule().most();
+    }
+
     boolean allowsNothing(String rule, int day) {
         return limit(rule, day)
                 .map(allowed -> allowed instanceof Allowed.Nothing)

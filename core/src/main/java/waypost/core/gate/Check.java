@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import waypost.core.exercise.Role;
 import waypost.core.limit.Allowed;
-import waypost.core.limit.CombinedLimit;
 import waypost.core.limit.Limit;
 import waypost.core.reason.Reason;
 import waypost.core.resolved.InForce;
@@ -15,27 +14,22 @@ import waypost.core.time.Steps;
 /**
  * A limit and the place of the demand that it looks at.
  *
+ * @param rank the limit's place in the order of all
  * @param setUp a set-up that the limit excepts and the role can be done in, being the written exception
  */
-record Check<T>(InForce<T> limit, int at, Optional<String> setUp) {
+record Check<T>(InForce<T> limit, int rank, int at, Optional<String> setUp) {
 
-    /**
-     * Simple limits first, then combinations, which may leave a zone in more than one way; within them by rule, so that
-     * the order in which rules were written or resolved never matters.
-     */
-    private static final Comparator<Check<?>> ORDER = Comparator.<Check<?>, Boolean>comparing(
-                    check -> check.limit.limit() instanceof CombinedLimit)
-            .thenComparing(check -> check.limit.limit().head().id())
-            .thenComparing(check -> check.at)
-            .thenComparing(check -> check.limit.from().authority().toString());
+    private static final Comparator<Check<?>> ORDER =
+            Comparator.<Check<?>>comparingInt(Check::rank).thenComparingInt(Check::at);
 
     /** Everything in force that looks at a role. */
     static List<Check<?>> all(LimitsByDemand limits, Role role) {
         List<Check<?>> checks = new ArrayList<>();
         for (int at = 0; at < role.demands().size(); at++) {
-            for (InForce<?> limit : limits.lookingAt(role.demands().get(at))) {
+            for (LimitsByDemand.Ranked ranked : limits.lookingAt(role.demands().get(at))) {
+                InForce<?> limit = ranked.limit();
                 if (limit.limit().looksAt(role, at) && !limit.limit().excepts(role)) {
-                    checks.add(new Check<>(limit, at, setUpFor(limit.limit(), role)));
+                    checks.add(new Check<>(limit, ranked.rank(), at, setUpFor(limit.limit(), role)));
                 }
             }
         }

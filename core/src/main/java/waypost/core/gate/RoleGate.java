@@ -166,7 +166,9 @@ final class RoleGate {
     /** The reduced form is judged again against every limit: a cut for one rule may not break another. */
     private boolean allRespected(Role reduced, Facts facts) {
         for (int at = 0; at < reduced.demands().size(); at++) {
-            for (InForce<?> limit : limits.lookingAt(reduced.demands().get(at))) {
+            for (LimitsByDemand.Ranked ranked :
+                    limits.lookingAt(reduced.demands().get(at))) {
+                InForce<?> limit = ranked.limit();
                 if (limit.limit().looksAt(reduced, at) && !limit.respected(reduced, at, facts.day(), facts.met())) {
                     return false;
                 }
