@@ -16,6 +16,9 @@ public sealed interface Demand {
     /** Whether this asks anything of {@code region}. */
     boolean concerns(Region region);
 
+    /** What it is asked of: a motion, a tissue, a limb; for a posture the posture itself. */
+    Object of();
+
     /**
      * A joint is taken through an arc.
      *
@@ -45,6 +48,11 @@ public sealed interface Demand {
         }
 
         @Override
+        public Object of() {
+            return motion;
+        }
+
+        @Override
         public boolean concerns(Region region) {
             return region.joints().contains(motion.joint());
         }
@@ -71,6 +79,11 @@ public sealed interface Demand {
      */
     record TissueLoad(Tissue tissue, Level effort, Mode mode, Optional<Action> action) implements Demand {
         @Override
+        public Object of() {
+            return tissue;
+        }
+
+        @Override
         public boolean concerns(Region region) {
             return effort != Level.NONE && region.tissues().contains(tissue);
         }
@@ -78,6 +91,11 @@ public sealed interface Demand {
 
     /** A limb carries a share of body mass, alone or beside the other. */
     record Bearing(Limb limb, BodyShare share, Support support) implements Demand {
+        @Override
+        public Object of() {
+            return limb;
+        }
+
         @Override
         public boolean concerns(Region region) {
             return share.percent() > 0 && region.limbs().contains(limb);
@@ -87,6 +105,11 @@ public sealed interface Demand {
     /** Impact, twisting, balance or speed asked of the limb. */
     record Strain(StrainKind kind, Limb limb, Level level) implements Demand {
         @Override
+        public Object of() {
+            return limb;
+        }
+
+        @Override
         public boolean concerns(Region region) {
             return level != Level.NONE && region.limbs().contains(limb);
         }
@@ -94,6 +117,11 @@ public sealed interface Demand {
 
     /** Ground contacts of a session, 0 to 20,000. */
     record Contacts(Count count) implements Demand {
+        @Override
+        public Object of() {
+            return Limb.LEG;
+        }
+
         @Override
         public boolean concerns(Region region) {
             return count.number() > 0 && region.limbs().contains(Limb.LEG);
@@ -103,6 +131,11 @@ public sealed interface Demand {
     /** Minutes without a rest, 0 to 600. */
     record Lasting(Count minutes) implements Demand {
         @Override
+        public Object of() {
+            return minutes;
+        }
+
+        @Override
         public boolean concerns(Region region) {
             return false;
         }
@@ -110,6 +143,11 @@ public sealed interface Demand {
 
     /** Something is held, pulled or pushed. */
     record Held(Limb limb, Load load) implements Demand {
+        @Override
+        public Object of() {
+            return limb;
+        }
+
         @Override
         public boolean concerns(Region region) {
             return load.amount() > 0 && region.limbs().contains(limb);
@@ -119,6 +157,11 @@ public sealed interface Demand {
     /** How far out the load of a limb acts. */
     record Lever(Limb limb, LeverLength length) implements Demand {
         @Override
+        public Object of() {
+            return limb;
+        }
+
+        @Override
         public boolean concerns(Region region) {
             return region.limbs().contains(limb);
         }
@@ -127,6 +170,11 @@ public sealed interface Demand {
     /** How high the hand works. */
     record Height(ArmHeight height) implements Demand {
         @Override
+        public Object of() {
+            return Limb.ARM;
+        }
+
+        @Override
         public boolean concerns(Region region) {
             return region.limbs().contains(Limb.ARM);
         }
@@ -134,6 +182,11 @@ public sealed interface Demand {
 
     /** How the body is placed; only lying on the operated side asks something of the region. */
     record Placed(Posture posture) implements Demand {
+        @Override
+        public Object of() {
+            return posture;
+        }
+
         @Override
         public boolean concerns(Region region) {
             return posture == Posture.ON_OPERATED_SIDE;

@@ -28,7 +28,7 @@ record Check<T>(InForce<T> limit, int rank, int at, Optional<String> setUp) {
         for (int at = 0; at < role.demands().size(); at++) {
             for (LimitsByDemand.Ranked ranked : limits.lookingAt(role.demands().get(at))) {
                 InForce<?> limit = ranked.limit();
-                if (limit.limit().looksAt(role, at) && !limit.limit().excepts(role)) {
+                if (limit.limit().concerns(role, at) && !limit.limit().excepts(role)) {
                     checks.add(new Check<>(limit, ranked.rank(), at, setUpFor(limit.limit(), role)));
                 }
             }

@@ -2,14 +2,15 @@ package waypost.core.gate;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import waypost.core.demand.Demand;
 import waypost.core.limit.CombinedLimit;
 import waypost.core.resolved.InForce;
 
-/** The limits in force, sorted once for a whole library by the kind of demand that they look at. */
+/** The limits in force, sorted once for a whole library by what they look at. */
 final class LimitsByDemand {
 
     /**
@@ -24,28 +25,26 @@ final class LimitsByDemand {
     /** A limit and its place in the order of all. */
     record Ranked(InForce<?> limit, int rank) {}
 
-    private final Map<Class<?>, List<Ranked>> byKind = new HashMap<>();
+    /** A kind of demand, and what it is asked of. */
+    private record Asked(Class<?> kind, Object of) {}
+
+    private final List<Ranked> all;
+    private final Map<Asked, List<Ranked>> found = new ConcurrentHashMap<>();
 
     LimitsByDemand(List<InForce<?>> limits) {
         List<InForce<?>> ordered = new ArrayList<>(limits);
         ordered.sort(ORDER);
-        for (Class<?> kind : Demand.class.getPermittedSubclasses()) {
-            byKind.put(kind, ofKind(kind, ordered));
-        }
-    }
-
-    private static List<Ranked> ofKind(Class<?> kind, List<InForce<?>> ordered) {
-        List<Ranked> found = new ArrayList<>();
-        for (int rank = 0; rank < ordered.size(); rank++) {
-            if (ordered.get(rank).limit().demandType().isAssignableFrom(kind)) {
-                found.add(new Ranked(ordered.get(rank), rank));
-            }
-        }
-        return List.copyOf(found);
+        all = IntStream.range(0, ordered.size())
+                .mapToObj(rank -> new Ranked(ordered.get(rank), rank))
+                .toList();
     }
 
     /** Those that may look at this demand, in order; most limits never do. */
     List<Ranked> lookingAt(Demand demand) {
-        return byKind.getOrDefault(demand.getClass(), List.of());
+        return found.computeIfAbsent(
+                new Asked(demand.getClass(), demand.of()),
+                asked -> all.stream()
+                        .filter(ranked -> ranked.limit().limit().sought().fits(demand))
+                        .toList());
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import waypost.core.body.Arc;
+import waypost.core.body.Region;
 import waypost.core.criterion.Criterion;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Demand.Movement;
@@ -37,13 +38,28 @@ final class RoleGate {
         this.limits = limits;
         this.ranges = ranges;
         this.opening = resolved.openings().get(role.key());
-        this.spokenFor = opening != null || role.demands().stream().anyMatch(d -> d.concerns(resolved.region()));
+        this.spokenFor = opening != null || concerns(role, resolved.region());
         this.notCovered =
                 new Reason.NotCovered(resolved.protocol().face(), opening == null ? List.of() : opening.unanswered());
         this.checks = Check.all(limits, role);
-        this.setUps = resolved.setUps().stream()
-                .filter(s -> s.setUp().activities().contains(role.key().activity()))
-                .toList();
+        this.setUps = setUpsOf(role, resolved);
+    }
+
+    private static boolean concerns(Role role, Region region) {
+        for (Demand demand : role.demands()) {
+            if (demand.concerns(region)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static List<Resolved.SetUpInForce> setUpsOf(Role role, Resolved resolved) {
+        return resolved.setUps().isEmpty()
+                ? List.of()
+                : resolved.setUps().stream()
+                        .filter(s -> s.setUp().activities().contains(role.key().activity()))
+                        .toList();
     }
 
     static RoleGate compile(Role role, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
@@ -169,7 +185,7 @@ final class RoleGate {
             for (LimitsByDemand.Ranked ranked :
                     limits.lookingAt(reduced.demands().get(at))) {
                 InForce<?> limit = ranked.limit();
-                if (limit.limit().looksAt(reduced, at) && !limit.respected(reduced, at, facts.day(), facts.met())) {
+                if (limit.limit().concerns(reduced, at) && !limit.respected(reduced, at, facts.day(), facts.met())) {
                     return false;
                 }
             }

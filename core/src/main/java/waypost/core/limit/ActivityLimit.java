@@ -15,8 +15,8 @@ public record ActivityLimit(RuleHead head, Set<String> activities, Schedule<Allo
     }
 
     @Override
-    public Class<? extends Demand> demandType() {
-        return Demand.class;
+    public Sought sought() {
+        return Sought.any(Demand.class);
     }
 
     /** Looks once at the whole role: at the place of its first demand. */

@@ -2,7 +2,6 @@ package waypost.core.limit;
 
 import java.util.List;
 import java.util.Optional;
-import waypost.core.demand.Demand;
 import waypost.core.exercise.Role;
 import waypost.core.time.Schedule;
 
@@ -11,8 +10,8 @@ public record AmountLimit<T extends Comparable<T>>(RuleHead head, Quantity<T> qu
         implements Limit<T> {
 
     @Override
-    public Class<? extends Demand> demandType() {
-        return quantity.demandType();
+    public Sought sought() {
+        return quantity.sought();
     }
 
     @Override

@@ -56,7 +56,7 @@ public record Circumstance(
         return role.demands().get(at) instanceof Movement movement
                 && matches(movement)
                 && support.map(role::standsOn).orElse(true)
-                && during.stream().allMatch(component -> component.enteredBeside(role, at));
+                && (during.isEmpty() || during.stream().allMatch(component -> component.enteredBeside(role, at)));
     }
 
     private boolean matches(Movement movement) {

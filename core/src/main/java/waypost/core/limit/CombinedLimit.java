@@ -3,7 +3,6 @@ package waypost.core.limit;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import waypost.core.demand.Demand;
 import waypost.core.demand.Demand.Movement;
 import waypost.core.exercise.Role;
 import waypost.core.time.Schedule;
@@ -21,8 +20,8 @@ public record CombinedLimit(RuleHead head, List<Component> components, Schedule<
     }
 
     @Override
-    public Class<? extends Demand> demandType() {
-        return Movement.class;
+    public Sought sought() {
+        return Sought.of(Movement.class, components.get(0).motion());
     }
 
     /** Looks at the movement of the first component, and beside it at those that occur together with it. */

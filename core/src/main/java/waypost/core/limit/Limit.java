@@ -2,7 +2,6 @@ package waypost.core.limit;
 
 import java.util.Collections;
 import java.util.List;
-import waypost.core.demand.Demand;
 import waypost.core.exercise.Role;
 import waypost.core.time.Schedule;
 
@@ -18,8 +17,8 @@ public sealed interface Limit<T> permits MotionLimit, CombinedLimit, AmountLimit
 
     Schedule<Allowed<T>> schedule();
 
-    /** The only kind of demand that this can look at; {@code Demand.class} for any. */
-    Class<? extends Demand> demandType();
+    /** What this can look at at all, for a quick look before {@link #concerns}. */
+    Sought sought();
 
     /** Whether this looks at the demand at this place of the role, exceptions left aside. */
     boolean concerns(Role role, int at);
@@ -40,12 +39,6 @@ public sealed interface Limit<T> permits MotionLimit, CombinedLimit, AmountLimit
     boolean within(T inner, T outer);
 
     <R> R accept(Visitor<R> visitor);
-
-    /** Whether this looks at the demand at this place, asked cheaply: most demands are of another kind. */
-    default boolean looksAt(Role role, int at) {
-        Class<? extends Demand> type = demandType();
-        return (type == role.demands().get(at).getClass() || type == Demand.class) && concerns(role, at);
-    }
 
     /** Whether the role is named as an exception, or is done in a set-up under which this does not hold. */
     default boolean excepts(Role role) {

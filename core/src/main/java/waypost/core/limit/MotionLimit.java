@@ -3,7 +3,6 @@ package waypost.core.limit;
 import java.util.List;
 import waypost.core.body.Arc;
 import waypost.core.body.Motion;
-import waypost.core.demand.Demand;
 import waypost.core.demand.Demand.Movement;
 import waypost.core.exercise.Role;
 import waypost.core.time.Schedule;
@@ -24,8 +23,8 @@ public record MotionLimit(RuleHead head, Circumstance circumstance, Schedule<All
     }
 
     @Override
-    public Class<? extends Demand> demandType() {
-        return Movement.class;
+    public Sought sought() {
+        return Sought.of(Movement.class, motion());
     }
 
     @Override

@@ -2,7 +2,6 @@ package waypost.core.limit;
 
 import java.util.List;
 import java.util.Set;
-import waypost.core.demand.Demand;
 import waypost.core.demand.Demand.Placed;
 import waypost.core.demand.Posture;
 import waypost.core.exercise.Role;
@@ -17,8 +16,8 @@ public record PostureLimit(RuleHead head, Set<Posture> postures, Schedule<Allowe
     }
 
     @Override
-    public Class<? extends Demand> demandType() {
-        return Placed.class;
+    public Sought sought() {
+        return new Sought(Placed.class, postures);
     }
 
     @Override

@@ -28,8 +28,8 @@ import waypost.core.exercise.Role;
  */
 public sealed interface Quantity<T extends Comparable<T>> {
 
-    /** The only kind of demand that this can look at. */
-    Class<? extends Demand> demandType();
+    /** What this can look at at all. */
+    Sought sought();
 
     /** Whether this looks at the demand at this place of the role. */
     boolean looksAt(Role role, int at);
@@ -58,8 +58,8 @@ public sealed interface Quantity<T extends Comparable<T>> {
         }
 
         @Override
-        public Class<? extends Demand> demandType() {
-            return Demand.TissueLoad.class;
+        public Sought sought() {
+            return Sought.of(Demand.TissueLoad.class, tissue);
         }
 
         @Override
@@ -99,8 +99,8 @@ public sealed interface Quantity<T extends Comparable<T>> {
     /** The share of body mass that a limb carries, on one kind of support if named. */
     record Share(Limb limb, Optional<Support> support) implements Quantity<BodyShare> {
         @Override
-        public Class<? extends Demand> demandType() {
-            return Demand.Bearing.class;
+        public Sought sought() {
+            return Sought.of(Demand.Bearing.class, limb);
         }
 
         @Override
@@ -136,8 +136,8 @@ public sealed interface Quantity<T extends Comparable<T>> {
     /** What the movements of a circumstance work against. */
     record Against(Circumstance circumstance) implements Quantity<Loading> {
         @Override
-        public Class<? extends Demand> demandType() {
-            return Demand.Movement.class;
+        public Sought sought() {
+            return new Sought(Demand.Movement.class, circumstance.motions());
         }
 
         @Override
@@ -171,8 +171,8 @@ public sealed interface Quantity<T extends Comparable<T>> {
     /** How hard the end of the range is pressed in the movements of a circumstance. */
     record EndForce(Circumstance circumstance) implements Quantity<EndRange> {
         @Override
-        public Class<? extends Demand> demandType() {
-            return Demand.Movement.class;
+        public Sought sought() {
+            return new Sought(Demand.Movement.class, circumstance.motions());
         }
 
         @Override
@@ -206,8 +206,8 @@ public sealed interface Quantity<T extends Comparable<T>> {
     /** A load that a limb holds, pulls or pushes, in one unit. */
     record Holding(Limb limb, LoadUnit unit) implements Quantity<Load> {
         @Override
-        public Class<? extends Demand> demandType() {
-            return Demand.Held.class;
+        public Sought sought() {
+            return Sought.of(Demand.Held.class, limb);
         }
 
         @Override
@@ -243,8 +243,8 @@ public sealed interface Quantity<T extends Comparable<T>> {
     /** How long a limb's lever is. */
     record Reach(Limb limb) implements Quantity<LeverLength> {
         @Override
-        public Class<? extends Demand> demandType() {
-            return Demand.Lever.class;
+        public Sought sought() {
+            return Sought.of(Demand.Lever.class, limb);
         }
 
         @Override
@@ -276,8 +276,8 @@ public sealed interface Quantity<T extends Comparable<T>> {
     /** How high the hand works. */
     record HandHeight() implements Quantity<ArmHeight> {
         @Override
-        public Class<? extends Demand> demandType() {
-            return Demand.Height.class;
+        public Sought sought() {
+            return Sought.any(Demand.Height.class);
         }
 
         @Override
@@ -309,8 +309,8 @@ public sealed interface Quantity<T extends Comparable<T>> {
     /** Impact, twisting, balance or speed on a limb. */
     record Straining(StrainKind kind, Limb limb) implements Quantity<Level> {
         @Override
-        public Class<? extends Demand> demandType() {
-            return Demand.Strain.class;
+        public Sought sought() {
+            return Sought.of(Demand.Strain.class, limb);
         }
 
         @Override
@@ -344,8 +344,8 @@ public sealed interface Quantity<T extends Comparable<T>> {
     /** Ground contacts of a session. */
     record Contacts() implements Quantity<Count> {
         @Override
-        public Class<? extends Demand> demandType() {
-            return Demand.Contacts.class;
+        public Sought sought() {
+            return Sought.any(Demand.Contacts.class);
         }
 
         @Override
