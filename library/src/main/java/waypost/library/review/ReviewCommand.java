@@ -77,7 +77,12 @@ public final class ReviewCommand implements Callable<Integer> {
                 return REFUSED;
             }
         }
-        Files.createDirectories(into);
+        try {
+            Files.createDirectories(into);
+        } catch (IOException unwritable) {
+            err.println("diary --review: found '" + into + "', allowed: a directory that can be written");
+            return REFUSED;
+        }
         for (Protocol protocol : bundle.protocols()) {
             boolean own = !shipped.contains(protocol.id());
             if (wanted.isEmpty() || own || ids.contains(protocol.id())) {

@@ -131,6 +131,18 @@ class ReviewSheetTest {
     }
 
     @Test
+    void aDirectoryThatCannotBeWrittenIsRefused(@TempDir Path into) throws IOException {
+        ByteArrayOutputStream err = new ByteArrayOutputStream();
+        Path file = Files.createFile(into.resolve("file"));
+        CommandLine command =
+                new CommandLine(new ReviewCommand(System.out, new PrintStream(err, true, StandardCharsets.UTF_8)));
+
+        assertThat(command.execute("hip.replacement", "--into", file.toString()))
+                .isEqualTo(1);
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("allowed: a directory that can be written");
+    }
+
+    @Test
     void aProtocolOfOnesOwnGetsItsSheetToo(@TempDir Path into) {
         CommandLine command = new CommandLine(new ReviewCommand(System.out, System.err));
 
