@@ -11,6 +11,103 @@ document.addEventListener("alpine:init", () => {
     },
   }));
 
+  /* The handle of the course map: dragged or stepped to any day; signs repaint meanwhile, reasons follow on release. */
+  Alpine.data("courseMap", () => ({
+    ahead: null,
+    held: false,
+    day: 0,
+    later: 0,
+    init() {
+      this.day = Number(this.$root.dataset.day);
+      this.place();
+    },
+    async look() {
+      if (!this.ahead) {
+        const answer = await fetch(this.$root.dataset.ahead, { headers: { Accept: "application/json" } });
+        this.ahead = answer.ok ? await answer.json() : null;
+        this.paint();
+      }
+    },
+    grab(event) {
+      this.held = true;
+      this.$refs.track.setPointerCapture(event.pointerId);
+      this.look();
+      this.to(this.under(event));
+    },
+    drag(event) {
+      if (this.held) {
+        this.to(this.under(event));
+      }
+    },
+    drop() {
+      if (this.held) {
+        this.held = false;
+        this.show();
+      }
+    },
+    under(event) {
+      const box = this.$refs.track.getBoundingClientRect();
+      const share = Math.min(1, Math.max(0, (event.clientX - box.left) / box.width));
+      return Math.round(Number(this.$root.dataset.first) + share * Number(this.$root.dataset.span));
+    },
+    step(event) {
+      const days = { ArrowLeft: -1, ArrowRight: 1, PageDown: -7, PageUp: 7 }[event.key];
+      if (event.key === "Enter") {
+        this.show();
+      } else if (days) {
+        event.preventDefault();
+        this.look();
+        this.to(this.day + days);
+        clearTimeout(this.later);
+        this.later = setTimeout(() => this.show(), 900);
+      }
+    },
+    place() {
+      const share = (this.day - Number(this.$root.dataset.first)) / Number(this.$root.dataset.span);
+      this.$refs.handle.style.left = 100 * share + "%";
+    },
+    date() {
+      const date = new Date(this.$root.dataset.zero + "T12:00:00Z");
+      date.setUTCDate(date.getUTCDate() + this.day);
+      return date;
+    },
+    to(day) {
+      const first = Number(this.$root.dataset.first);
+      const span = Number(this.$root.dataset.span);
+      this.day = Math.min(first + span, Math.max(first, day));
+      this.place();
+      const handle = this.$refs.handle;
+      const said = this.date().toLocaleDateString("en-GB", { weekday: "short", day: "numeric", month: "short", timeZone: "UTC" }).replace(",", "");
+      this.$refs.said.textContent = said;
+      handle.setAttribute("aria-valuenow", this.day);
+      handle.setAttribute("aria-valuetext", said + ", day " + this.day);
+      this.paint();
+    },
+    paint() {
+      if (!this.ahead) {
+        return;
+      }
+      let at = 0;
+      while (at + 1 < this.ahead.days.length && this.ahead.days[at + 1] <= this.day) {
+        at += 1;
+      }
+      const shapes = { o: "open", l: "open-with-limit", n: "not-yet", b: "barred", h: "on-hold", c: "not-covered" };
+      document.querySelectorAll("a.sign[data-role]").forEach((sign) => {
+        const shape = shapes[(this.ahead.signs[sign.dataset.role] || "")[at]];
+        if (shape && !sign.classList.contains(shape)) {
+          sign.className = "sign " + shape;
+          sign.querySelector(".board").replaceWith(document.querySelector(".legend .sign." + shape + " .board").cloneNode(true));
+        }
+      });
+    },
+    show() {
+      clearTimeout(this.later);
+      const field = document.getElementById("on");
+      field.value = this.date().toISOString().slice(0, 10);
+      field.form.requestSubmit();
+    },
+  }));
+
   /* Signs in over a page whose session ended, then sends again what was refused. */
   Alpine.data("overPage", () => ({
     name: "",

@@ -56,7 +56,7 @@ class JourneyTest {
     }
 
     private static void openARung(Browser browser) {
-        browser.waitFor(By.cssSelector("a.sign[href*='wall-squat']")).click();
+        browser.click(By.cssSelector("a.sign[href*='wall-squat']"));
         browser.waitForText("Belongs to the phase \"Straight and bending\"; signed so far: \"Quiet it\".");
         assertThat(browser.text()).contains("Slide down until you could just perch");
     }
@@ -102,7 +102,7 @@ class JourneyTest {
     /** The note said nothing of the cartilage, so weight stays barred until somebody answers and signs. */
     private static void answerTheOpenQuestion(Browser browser) {
         browser.press("Referral");
-        browser.waitForText("What the operation note says besides");
+        browser.waitForText("What the note says besides");
         browser.tick("answer.cartilage-repair", "none");
         browser.type("why", "operation note read again");
         browser.press("Show before and after");

@@ -10,8 +10,11 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 import waypost.app.account.Staff;
 import waypost.app.audit.ReadLog;
+import waypost.app.map.CourseMaps;
+import waypost.app.map.Scale;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
@@ -27,6 +30,7 @@ class CourseController {
     private final CourseLoader loader;
     private final CourseHeads heads;
     private final CoursePages pages;
+    private final CourseMaps maps;
     private final Finder finder;
     private final ReadLog readLog;
     private final ClinicClock clock;
@@ -35,12 +39,14 @@ class CourseController {
             CourseLoader loader,
             CourseHeads heads,
             CoursePages pages,
+            CourseMaps maps,
             Finder finder,
             ReadLog readLog,
             ClinicClock clock) {
         this.loader = loader;
         this.heads = heads;
         this.pages = pages;
+        this.maps = maps;
         this.finder = finder;
         this.readLog = readLog;
         this.clock = clock;
@@ -52,6 +58,7 @@ class CourseController {
             @PathVariable UUID id,
             @RequestParam Optional<LocalDate> on,
             @RequestParam(defaultValue = "TIME_ONLY") Outlook outlook,
+            @RequestParam(defaultValue = "WHOLE") Scale scale,
             @RequestParam Optional<RoleKey> rung,
             Model model) {
         LocalDate today = clock.today(staff);
@@ -59,11 +66,24 @@ class CourseController {
         readLog.saw(staff, id, "way");
         Standing standing = course.course().on(on.orElse(today), today, outlook);
         model.addAttribute("head", heads.head(course, standing, today));
+        model.addAttribute("map", maps.map(course, standing, today, scale));
         model.addAttribute("ladders", pages.ladders(course, standing));
         model.addAttribute("panel", rung.map(key -> pages.panel(course, standing, key)));
         model.addAttribute("said", SignWords.date(standing.date()));
         model.addAttribute("outlook", outlook);
         return "course/way";
+    }
+
+    /** The kind of every verdict on every day of change, so that signs repaint while the handle is dragged. */
+    @GetMapping("/courses/{id}/ahead")
+    @ResponseBody
+    Ahead ahead(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "TIME_ONLY") Outlook outlook) {
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        readLog.saw(staff, id, "ahead");
+        return Ahead.of(course, clock.today(staff), outlook);
     }
 
     @GetMapping("/courses/{id}/rungs/{activity}/{role}")

@@ -90,6 +90,7 @@ public class DemoClinic implements ApplicationRunner {
         if (!accounts.isSetUp()) {
             enter();
         }
+        enterPeople(accounts.loadUserByUsername("therapist"));
         bookToday(accounts.loadUserByUsername("therapist"));
         System.out.println("\n  Waypost demo: " + baseUrl + "\n  Sign in as "
                 + String.join(", ", DemoPasswords.SIGN_IN_NAMES) + "\n  with the password: " + Passwords.DEMO
@@ -118,8 +119,14 @@ public class DemoClinic implements ApplicationRunner {
         UUID upriver = accounts.addClinic("Upriver Hand Rooms", "Europe/Lisbon", "");
         add(upriver, "upriver", "Ida Fennimore", StaffRole.LEAD);
         setBands(accounts.loadUserByUsername("lead"));
-        Staff therapist = accounts.loadUserByUsername("therapist");
-        DemoPerson.all().forEach(person -> enter(therapist, person));
+    }
+
+    /** All on the first start; after an upgrade those who are new. */
+    private void enterPeople(Staff therapist) {
+        DemoPerson.all().stream()
+                .filter(person ->
+                        finder.find(therapist.clinicId(), person.number()).isEmpty())
+                .forEach(person -> enter(therapist, person));
     }
 
     private void add(UUID clinic, String signInName, String name, StaffRole role) {

@@ -135,6 +135,14 @@ public final class Browser implements AutoCloseable {
                 WebElement::click);
     }
 
+    /** Clicks the first shown element, wherever on the page it stands. */
+    public void click(By what) {
+        onShown(what, element -> {
+            driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
+            element.click();
+        });
+    }
+
     /** Does something with the first shown element, again if the page was swapped meanwhile. */
     private void onShown(By what, Consumer<WebElement> action) {
         new WebDriverWait(driver, PATIENCE)

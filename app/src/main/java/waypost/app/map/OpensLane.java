@@ -1,0 +1,59 @@
+package waypost.app.map;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import waypost.app.store.LoadedCourse;
+import waypost.core.exercise.Activity;
+import waypost.core.resolved.OpeningInForce;
+import waypost.core.time.CourseDay;
+import waypost.library.words.Dates;
+
+/** What is written to open, by the day from which it may: the later of its day and its phase's. */
+record OpensLane(LoadedCourse course, Ruler ruler) {
+
+    Lane lane() {
+        Map<CourseDay, List<String>> byDay = new TreeMap<>(Comparator.comparingInt(CourseDay::number));
+        course.course()
+                .resolved()
+                .openings()
+                .forEach((role, opening) -> opens(opening)
+                        .filter(ruler::shows)
+                        .ifPresent(day -> byDay.computeIfAbsent(day, key -> new ArrayList<>())
+                                .add(course.bundle()
+                                        .findActivity(role.activity())
+                                        .map(Activity::title)
+                                        .orElse(role.activity()))));
+        List<CourseDay> days = new ArrayList<>(byDay.keySet());
+        List<Mark> marks = new ArrayList<>();
+        for (int i = 0; i < days.size(); i++) {
+            CourseDay next = i + 1 < days.size() ? days.get(i + 1) : ruler.last();
+            List<String> titles =
+                    byDay.getOrDefault(days.get(i), List.of()).stream().sorted().toList();
+            marks.add(Mark.of(
+                    "opens",
+                    ruler.at(days.get(i)),
+                    ruler.at(next) - ruler.at(days.get(i)),
+                    titles.size() == 1 ? titles.get(0) : titles.size() + " rungs",
+                    "written to open " + Dates.say(days.get(i).dateFrom(ruler.dayZero())) + ": "
+                            + String.join(", ", titles)));
+        }
+        return new Lane("opens", "Opens", "", marks);
+    }
+
+    private Optional<CourseDay> opens(OpeningInForce opening) {
+        if (!opening.isCovered()
+                || opening.needed().stream().anyMatch(needed -> needed.from().isEmpty())) {
+            return Optional.empty();
+        }
+        return opening.needed().stream()
+                .map(needed -> needed.phase()
+                        .map(phase -> phase.expected().from(ruler.dayZero()))
+                        .filter(expected -> needed.from().orElseThrow().isBefore(expected))
+                        .orElse(needed.from().orElseThrow()))
+                .max(Comparator.comparingInt(CourseDay::number));
+    }
+}
