@@ -51,13 +51,24 @@ public class CoursePages {
         for (String title : titles) {
             List<Verdict> verdicts = byLadder.getOrDefault(title, List.of());
             if (!verdicts.isEmpty()) {
-                rows.add(new Ladders.Row(
+                rows.add(row(
                         title,
                         verdicts.stream().map(v -> sign(course, standing, v)).toList()));
             }
         }
         long open = spokenOf.stream().filter(v -> v.kind().isOpen()).count();
         return new Ladders(rows, open, spokenOf.size());
+    }
+
+    /** Tests have no order of their own: what may be measured today comes first. */
+    private static Ladders.Row row(String title, List<Ladders.Sign> signs) {
+        return title.equals(TESTS)
+                ? Ladders.Row.unordered(
+                        title,
+                        signs.stream()
+                                .sorted(Comparator.comparing(sign -> !sign.isOpen()))
+                                .toList())
+                : Ladders.Row.of(title, signs);
     }
 
     /** A verdict's sign. */
