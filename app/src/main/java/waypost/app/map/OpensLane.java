@@ -4,11 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import waypost.app.store.LoadedCourse;
 import waypost.core.exercise.Activity;
-import waypost.core.resolved.OpeningInForce;
 import waypost.core.time.CourseDay;
 import waypost.library.words.Dates;
 
@@ -20,7 +18,7 @@ record OpensLane(LoadedCourse course, Ruler ruler) {
         course.course()
                 .resolved()
                 .openings()
-                .forEach((role, opening) -> opens(opening)
+                .forEach((role, opening) -> opening.writtenFrom(ruler.dayZero())
                         .filter(ruler::shows)
                         .ifPresent(day -> byDay.computeIfAbsent(day, key -> new ArrayList<>())
                                 .add(course.bundle()
@@ -42,18 +40,5 @@ record OpensLane(LoadedCourse course, Ruler ruler) {
                             + String.join(", ", titles)));
         }
         return new Lane("opens", "Opens", "", marks);
-    }
-
-    private Optional<CourseDay> opens(OpeningInForce opening) {
-        if (!opening.isCovered()
-                || opening.needed().stream().anyMatch(needed -> needed.from().isEmpty())) {
-            return Optional.empty();
-        }
-        return opening.needed().stream()
-                .map(needed -> needed.phase()
-                        .map(phase -> phase.expected().from(ruler.dayZero()))
-                        .filter(expected -> needed.from().orElseThrow().isBefore(expected))
-                        .orElse(needed.from().orElseThrow()))
-                .max(Comparator.comparingInt(CourseDay::number));
     }
 }

@@ -1,5 +1,6 @@
 package waypost.core.resolved;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -40,6 +41,13 @@ public record OpeningInForce(
             criteria = List.copyOf(criteria);
         }
 
+        private CourseDay writtenFrom(LocalDate dayZero) {
+            CourseDay day = from.orElseThrow();
+            return phase.map(wanted -> wanted.expected().from(dayZero))
+                    .filter(day::isBefore)
+                    .orElse(day);
+        }
+
         Stream<CourseDay> changes() {
             return Stream.of(from, until, regardless).flatMap(Optional::stream);
         }
@@ -54,6 +62,17 @@ public record OpeningInForce(
     /** Nothing is written; orders may still open it. */
     static OpeningInForce unwritten() {
         return new OpeningInForce(Optional.empty(), List.of(), List.of(), List.of());
+    }
+
+    /**
+     * The day from which this is written to be open: the last of its cases' days, or of their phases' expected days where
+     * those are later. Empty when it is not covered, or a clock has not started. Limits and milestones may keep it closed.
+     */
+    public Optional<CourseDay> writtenFrom(LocalDate dayZero) {
+        if (!isCovered() || needed.stream().anyMatch(one -> one.from().isEmpty())) {
+            return Optional.empty();
+        }
+        return needed.stream().map(one -> one.writtenFrom(dayZero)).max(CourseDay::compareTo);
     }
 
     /** Whether the protocol says under every possible answer when this opens. */

@@ -256,4 +256,31 @@ class OpeningsTest {
                 "tester",
                 Optional.empty());
     }
+
+    @Test
+    void isWrittenFromItsLastCaseOrItsPhase() {
+        Opening.Case early = from(graftIs("tendon"), "day 10");
+        Opening.Case late = from(graftIs("donor"), "day 30");
+        Fixture both = new Fixture().asking(bend(60)).open(early).open(late);
+
+        assertThat(writtenFrom(both)).contains(new CourseDay(30));
+        assertThat(writtenFrom(both.answers(Answers.NONE.with("graft", "tendon"))))
+                .contains(new CourseDay(10));
+        assertThat(writtenFrom(new Fixture().asking(bend(60)).open(early))).isEmpty();
+        assertThat(writtenFrom(new Fixture()
+                        .asking(bend(60))
+                        .open(new Opening.Case(
+                                Condition.ALWAYS,
+                                "",
+                                Moment.parse("day 3"),
+                                Optional.empty(),
+                                Optional.of("second"),
+                                List.of(),
+                                Optional.empty()))))
+                .contains(new CourseDay(14));
+    }
+
+    private static Optional<CourseDay> writtenFrom(Fixture fixture) {
+        return fixture.resolved().openings().get(Fixture.ROLE).writtenFrom(Fixture.DAY_ZERO);
+    }
 }
