@@ -69,7 +69,7 @@ public class CourseMaps {
                 .map(hold -> hold(hold, ruler))
                 .filter(mark -> mark.width() > 0)
                 .toList();
-        return marks.isEmpty() ? Optional.empty() : Optional.of(new Lane("holds", "On hold", "", marks));
+        return marks.isEmpty() ? Optional.empty() : Optional.of(new Lane("holds", "On hold", marks));
     }
 
     private static Mark hold(Hold hold, Ruler ruler) {

@@ -22,7 +22,7 @@ record DutyLanes(Standing standing, Ruler ruler) {
     /** One lane for each item that is worn in the stretch shown. */
     List<Lane> worn() {
         return duties().filter(duty -> duty.duty() instanceof Duty.Wear)
-                .map(duty -> new Lane("worn", duty.duty().head().title(), "", bars(duty)))
+                .map(duty -> new Lane("worn", duty.duty().head().title(), bars(duty)))
                 .filter(lane -> !lane.marks().isEmpty())
                 .toList();
     }
@@ -39,7 +39,7 @@ record DutyLanes(Standing standing, Ruler ruler) {
                         .map(day -> post(duty.duty(), day, overdue))
                         .stream())
                 .toList();
-        return new Lane("due", "Due", "", marks);
+        return new Lane("due", "Due", marks);
     }
 
     private java.util.stream.Stream<Resolved.DutyInForce> duties() {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import waypost.core.body.Arc;
 import waypost.core.course.Standing;
@@ -36,14 +37,10 @@ record LimitLanes(Standing standing, Ruler ruler, CourseDay today) {
         return lanes(limit -> !isDrawn(limit.limit()));
     }
 
-    private interface Chosen {
-        boolean test(InForce<?> limit);
-    }
-
-    private List<Lane> lanes(Chosen chosen) {
+    private List<Lane> lanes(Predicate<InForce<?>> chosen) {
         return standing.course().resolved().limits().stream()
                 .<InForce<?>>map(limit -> limit)
-                .filter(chosen::test)
+                .filter(chosen)
                 .sorted(Comparator.comparing(limit ->
                         limit.restrictionOn(standing.day(), met(standing.day())).isEmpty()))
                 .map(limit -> lane(limit))
@@ -71,7 +68,6 @@ record LimitLanes(Standing standing, Ruler ruler, CourseDay today) {
         return new Lane(
                 isDrawn(limit.limit()) ? "ceiling" : "bars",
                 limit.limit().head().title(),
-                limit.from().surgeonOnly() ? "surgeon only" : "",
                 marks);
     }
 
@@ -79,7 +75,8 @@ record LimitLanes(Standing standing, Ruler ruler, CourseDay today) {
         double left = ruler.at(start);
         String said = PrecautionWords.left(limit.limit(), allowed);
         String words = limit.limit().head().title() + (said.isEmpty() ? "" : ": " + said) + ", from "
-                + Dates.say(start.dateFrom(ruler.dayZero())) + " to " + Dates.say(end.dateFrom(ruler.dayZero()));
+                + Dates.say(start.dateFrom(ruler.dayZero())) + " to " + Dates.say(end.dateFrom(ruler.dayZero()))
+                + (limit.from().surgeonOnly() ? "; only the surgeon loosens it" : "");
         double[] range = range(limit.limit(), allowed);
         return new Mark(
                 isDrawn(limit.limit()) ? "ceiling" : "bar",

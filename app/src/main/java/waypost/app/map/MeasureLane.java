@@ -30,7 +30,7 @@ record MeasureLane(LoadedCourse course, Ruler ruler, LocalDate today) {
                 marks.add(mark(week, middle, taken.contains(week), due));
             }
         }
-        return new Lane("measures", "Measure", "", marks);
+        return new Lane("measures", "Measure", marks);
     }
 
     private Mark mark(int week, CourseDay middle, boolean taken, Set<String> due) {

@@ -39,6 +39,6 @@ record OpensLane(LoadedCourse course, Ruler ruler) {
                     "written to open " + Dates.say(days.get(i).dateFrom(ruler.dayZero())) + ": "
                             + String.join(", ", titles)));
         }
-        return new Lane("opens", "Opens", "", marks);
+        return new Lane("opens", "Opens", marks);
     }
 }

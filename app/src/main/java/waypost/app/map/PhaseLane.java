@@ -26,7 +26,7 @@ record PhaseLane(Standing standing, Ruler ruler, CourseDay today) {
             }
             start = end;
         }
-        return new Lane("phases", "Phase", "", marks);
+        return new Lane("phases", "Phase", marks);
     }
 
     private Mark mark(Phase phase, CourseDay start, CourseDay end) {
