@@ -32,7 +32,7 @@ class ArchitectureTest {
             List.of("gate"),
             List.of("milestone"),
             List.of("course"),
-            List.of("care"));
+            List.of("care", "compare"));
 
     @ArchTest
     static void floorsUseOnlyFloorsBelow(JavaClasses classes) {

@@ -2,6 +2,7 @@ package waypost.core.course;
 
 import java.util.Optional;
 import waypost.core.limit.Allowed;
+import waypost.core.limit.Limit;
 import waypost.core.resolved.InForce;
 import waypost.core.time.CourseDay;
 import waypost.core.time.Steps;
@@ -11,19 +12,22 @@ public record Precaution<T>(InForce<T> limit, Steps.Current<Allowed<T>> step) {
 
     /** Whether {@code other} looks at the same and leaves less than this does, or as little for at least as long. */
     boolean isCoveredBy(Precaution<?> other) {
-        if (!limit.limit().subject().equals(other.limit.limit().subject())
-                || limit.limit().getClass() != other.limit.limit().getClass()
-                || !other.limit
-                        .limit()
-                        .head()
-                        .unless()
-                        .equals(limit.limit().head().unless())) {
+        if (!isAboutSameAs(other)) {
             return false;
         }
         @SuppressWarnings("unchecked") // equal subjects limit the same quantity
         Allowed<T> others = (Allowed<T>) other.step.value();
         boolean equal = limit.limit().asStrict(step.value(), others);
         return limit.limit().asStrict(others, step.value()) && (!equal || other.endsNoEarlierThan(this));
+    }
+
+    /** Whether both limit the same quantity of the same thing, with the same set-ups excepted. */
+    public boolean isAboutSameAs(Precaution<?> other) {
+        Limit<?> mine = limit.limit();
+        Limit<?> others = other.limit.limit();
+        return mine.subject().equals(others.subject())
+                && mine.getClass() == others.getClass()
+                && mine.head().unless().equals(others.head().unless());
     }
 
     private boolean endsNoEarlierThan(Precaution<?> other) {
