@@ -1,6 +1,8 @@
 package waypost.app.course;
 
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -8,14 +10,20 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import waypost.app.account.Staff;
 import waypost.app.audit.ReadLog;
 import waypost.app.map.CourseMaps;
 import waypost.app.map.Scale;
+import waypost.app.map.Visit;
+import waypost.app.rack.Ahead;
+import waypost.app.rack.RackForm;
+import waypost.app.rack.Racks;
+import waypost.app.rung.RungPanel;
+import waypost.app.rung.RungPanels;
 import waypost.app.shell.ClinicClock;
+import waypost.app.shell.Here;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.core.course.Outlook;
@@ -29,25 +37,28 @@ class CourseController {
 
     private final CourseLoader loader;
     private final CourseHeads heads;
-    private final CoursePages pages;
+    private final Visits visits;
     private final CourseMaps maps;
-    private final Finder finder;
+    private final Racks racks;
+    private final RungPanels panels;
     private final ReadLog readLog;
     private final ClinicClock clock;
 
     CourseController(
             CourseLoader loader,
             CourseHeads heads,
-            CoursePages pages,
+            Visits visits,
             CourseMaps maps,
-            Finder finder,
+            Racks racks,
+            RungPanels panels,
             ReadLog readLog,
             ClinicClock clock) {
         this.loader = loader;
         this.heads = heads;
-        this.pages = pages;
+        this.visits = visits;
         this.maps = maps;
-        this.finder = finder;
+        this.racks = racks;
+        this.panels = panels;
         this.readLog = readLog;
         this.clock = clock;
     }
@@ -60,16 +71,34 @@ class CourseController {
             @RequestParam(defaultValue = "TIME_ONLY") Outlook outlook,
             @RequestParam(defaultValue = "WHOLE") Scale scale,
             @RequestParam Optional<RoleKey> rung,
+            RackForm form,
             Model model) {
         LocalDate today = clock.today(staff);
         LoadedCourse course = loader.load(staff.clinicId(), id);
         readLog.saw(staff, id, "way");
         Standing standing = course.course().on(on.orElse(today), today, outlook);
+        List<Visit> visited = visits.of(staff, id);
         model.addAttribute("head", heads.head(course, standing, today));
-        model.addAttribute("map", maps.map(course, standing, today, scale));
-        model.addAttribute("ladders", pages.ladders(course, standing));
-        model.addAttribute("panel", rung.map(key -> pages.panel(course, standing, key)));
-        model.addAttribute("said", SignWords.date(standing.date()));
+        model.addAttribute("map", maps.map(standing, course.bundle(), visited, today, scale));
+        model.addAttribute(
+                "rack",
+                racks.rack(new Racks.Wanted(
+                        standing,
+                        course.bundle().ladders(),
+                        today,
+                        Visits.lastBefore(visited, standing.date()),
+                        form.filter())));
+        model.addAttribute("panel", rung.map(key -> panel(staff, course, standing, key)));
+        model.addAttribute(
+                "here",
+                new Here(
+                        "/courses/" + id,
+                        Map.of(
+                                "on", standing.date().toString(),
+                                "outlook", outlook.name(),
+                                "scale", scale.name())));
+        model.addAttribute("protocol", course.protocol().id());
+        model.addAttribute("lineSaid", standing.date().equals(today) ? "today" : SignWords.date(standing.date()));
         model.addAttribute("outlook", outlook);
         return "course/way";
     }
@@ -83,7 +112,7 @@ class CourseController {
             @RequestParam(defaultValue = "TIME_ONLY") Outlook outlook) {
         LoadedCourse course = loader.load(staff.clinicId(), id);
         readLog.saw(staff, id, "ahead");
-        return Ahead.of(course, clock.today(staff), outlook);
+        return Ahead.of(course.course(), clock.today(staff), outlook);
     }
 
     @GetMapping("/courses/{id}/rungs/{activity}/{role}")
@@ -99,15 +128,11 @@ class CourseController {
         LoadedCourse course = loader.load(staff.clinicId(), id);
         readLog.saw(staff, id, "rung");
         Standing standing = course.course().on(on.orElse(today), today, outlook);
-        model.addAttribute("panel", Optional.of(pages.panel(course, standing, new RoleKey(activity, role))));
+        model.addAttribute("panel", Optional.of(panel(staff, course, standing, new RoleKey(activity, role))));
         return "course/rung :: rung";
     }
 
-    /** Finds by name or number; a POST, so that no patient's name stands in an address. */
-    @PostMapping("/finder")
-    String find(@AuthenticationPrincipal Staff staff, @RequestParam(defaultValue = "") String wanted, Model model) {
-        model.addAttribute("wanted", wanted);
-        model.addAttribute("found", finder.find(staff.clinicId(), wanted));
-        return "course/found";
+    private RungPanel panel(Staff staff, LoadedCourse course, Standing standing, RoleKey key) {
+        return panels.panel(staff.clinicId(), course.bundle(), standing, key, clock.today(staff));
     }
 }

@@ -1,7 +1,8 @@
 /**
  * One patient's course: the referral, where it stands, advancing it, holding it, its record.
  *
- * <p>Start at {@link CourseController} and {@link CoursePages}. May use: account, audit, shell, store, and the library.
+ * <p>Start at {@link CourseController}. May use: account, audit, band, map, rack, rung, shell, store, and the
+ * library.
  */
 @NullMarked
 package waypost.app.course;

@@ -24,10 +24,10 @@ import waypost.app.account.StaffRole;
 import waypost.app.band.Band;
 import waypost.app.band.BandOrders;
 import waypost.app.course.Advances;
-import waypost.app.course.Finder;
 import waypost.app.course.Holds;
 import waypost.app.course.ReferralForm;
 import waypost.app.course.Referrals;
+import waypost.app.finder.PatientFinder;
 import waypost.app.measure.ReadingEntry;
 import waypost.app.measure.ReadingForm;
 import waypost.app.shell.ClinicClock;
@@ -50,7 +50,7 @@ public class DemoClinic implements ApplicationRunner {
     private final Advances advances;
     private final Holds holds;
     private final Appointments appointments;
-    private final Finder finder;
+    private final PatientFinder finder;
     private final CourseLoader loader;
     private final Bundles bundles;
     private final BandOrders bands;
@@ -64,7 +64,7 @@ public class DemoClinic implements ApplicationRunner {
             Advances advances,
             Holds holds,
             Appointments appointments,
-            Finder finder,
+            PatientFinder finder,
             CourseLoader loader,
             Bundles bundles,
             BandOrders bands,

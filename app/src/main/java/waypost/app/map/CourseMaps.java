@@ -5,12 +5,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import waypost.app.store.LoadedCourse;
+import waypost.core.course.Course;
 import waypost.core.course.Standing;
 import waypost.core.log.Hold;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
 import waypost.core.time.CourseDay;
+import waypost.library.bundle.Bundle;
 import waypost.library.words.Dates;
 import waypost.library.words.SignWords;
 
@@ -20,25 +21,34 @@ public class CourseMaps {
 
     private static final int DAYS_BEFORE = 14;
     private static final int DAYS_AFTER = 28;
-    private static final int CEILINGS = 4;
+    private static final int CEILINGS = 3;
 
-    /** The map around the day of a standing. */
-    public CourseMap map(LoadedCourse course, Standing standing, LocalDate today, Scale scale) {
-        LocalDate dayZero = course.row().dayZero();
-        CourseDay begins = begins(course.protocol(), dayZero);
-        CourseDay ends = ends(course.protocol(), standing, dayZero);
+    /**
+     * The map around the day of a standing.
+     *
+     * @param bundle names what opens and what is measured
+     */
+    public CourseMap map(Standing standing, Bundle bundle, List<Visit> visits, LocalDate today, Scale scale) {
+        Course course = standing.course();
+        LocalDate dayZero = course.resolved().dayZero();
+        Protocol protocol = course.resolved().protocol();
+        CourseDay begins = begins(protocol, dayZero);
+        CourseDay ends = ends(protocol, standing, dayZero);
         Ruler ruler = new Ruler(dayZero, scale.first(standing.day(), begins), scale.last(standing.day(), begins, ends));
         CourseDay now = CourseDay.between(dayZero, today);
         LimitLanes limits = new LimitLanes(standing, ruler, now);
         List<Lane> ceilings = limits.drawn();
-        List<Lane> lanes = new ArrayList<>(List.of(new PhaseLane(standing, ruler, now).lane()));
+        PhaseLane phases = new PhaseLane(standing, ruler, now);
+        List<Lane> lanes = new ArrayList<>(List.of(phases.lane(), new GateLane(standing, ruler, phases).lane()));
         lanes.addAll(ceilings.subList(0, Math.min(CEILINGS, ceilings.size())));
         DutyLanes duties = new DutyLanes(standing, ruler);
         lanes.addAll(duties.worn());
         holds(course, ruler).ifPresent(lanes::add);
-        lanes.add(new OpensLane(course, ruler).lane());
+        lanes.add(new OrderLane(course.resolved().decisions(), ruler).lane());
+        lanes.add(new OpensLane(course, bundle, ruler).lane());
         lanes.add(duties.due());
-        lanes.add(new MeasureLane(course, ruler, today).lane());
+        lanes.add(new MeasureLane(course, bundle, ruler, today).lane());
+        lanes.add(new VisitLane(visits, ruler).lane());
         List<Lane> folded = new ArrayList<>(ceilings.subList(Math.min(CEILINGS, ceilings.size()), ceilings.size()));
         folded.addAll(limits.others());
         return new CourseMap(
@@ -64,8 +74,8 @@ public class CourseMaps {
         return new CourseDay(Math.max(last, standing.day().number() + DAYS_BEFORE));
     }
 
-    private static Optional<Lane> holds(LoadedCourse course, Ruler ruler) {
-        List<Mark> marks = course.course().history().holds().stream()
+    private static Optional<Lane> holds(Course course, Ruler ruler) {
+        List<Mark> marks = course.history().holds().stream()
                 .map(hold -> hold(hold, ruler))
                 .filter(mark -> mark.width() > 0)
                 .toList();

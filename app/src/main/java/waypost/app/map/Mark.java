@@ -1,11 +1,13 @@
 package waypost.app.map;
 
 import java.util.Locale;
+import java.util.Set;
 
 /**
  * Something drawn on a lane.
  *
- * @param kind how it is drawn: passed, now, ahead, ceiling, free, bar, opens, due, overdue, measured, to-measure, hold
+ * @param kind how it is drawn: passed, now, ahead, gate, gate-next, gate-passed, ceiling, bar, opens, due, overdue,
+ *     measured, to-measure, missed, came, booked, hold, order, differs
  * @param left where it begins on the ruler, 0 to 100
  * @param width how far it goes, 0 for a point
  * @param low the lowest part of the lane's range that is allowed, 0 to 100; only for a ceiling
@@ -16,9 +18,15 @@ import java.util.Locale;
 public record Mark(String kind, double left, double width, double low, double high, String label, String words) {
 
     private static final double MIDDLE = 50;
+    private static final Set<String> DOTS = Set.of("measured", "to-measure", "missed", "came", "booked");
 
     static Mark of(String kind, double left, double width, String label, String words) {
         return new Mark(kind, left, width, 0, 100, label, words);
+    }
+
+    /** Whether it is drawn as a dot. */
+    public boolean isDot() {
+        return DOTS.contains(kind);
     }
 
     /** Where it begins, for drawing. */

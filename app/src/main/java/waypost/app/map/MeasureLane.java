@@ -6,19 +6,20 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import waypost.app.store.LoadedCourse;
+import waypost.core.course.Course;
 import waypost.core.measure.Reading;
 import waypost.core.protocol.FollowUp;
 import waypost.core.time.CourseDay;
+import waypost.library.bundle.Bundle;
 import waypost.library.words.Dates;
 
 /** Measuring week by week: taken, or due. */
-record MeasureLane(LoadedCourse course, Ruler ruler, LocalDate today) {
+record MeasureLane(Course course, Bundle bundle, Ruler ruler, LocalDate today) {
 
     private static final int DAYS_A_WEEK = 7;
 
     Lane lane() {
-        Set<Integer> taken = course.course().history().readings().all().stream()
+        Set<Integer> taken = course.history().readings().all().stream()
                 .map(Reading::date)
                 .map(date -> week(CourseDay.between(ruler.dayZero(), date)))
                 .collect(Collectors.toSet());
@@ -46,12 +47,13 @@ record MeasureLane(LoadedCourse course, Ruler ruler, LocalDate today) {
 
     private Set<String> due(int week) {
         Set<String> due = new TreeSet<>();
-        for (FollowUp.Measuring measuring : course.protocol().followUp().measuring()) {
+        for (FollowUp.Measuring measuring :
+                course.resolved().protocol().followUp().measuring()) {
             int from = measuring.from().from(ruler.dayZero()).number();
             int end = (week + 1) * DAYS_A_WEEK - 1;
             int since = end - from;
             if (since >= 0 && since % measuring.everyDays() < DAYS_A_WEEK) {
-                due.add(course.bundle().measure(measuring.measure()).title());
+                due.add(bundle.measure(measuring.measure()).title());
             }
         }
         return due;

@@ -5,24 +5,23 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import waypost.app.store.LoadedCourse;
+import waypost.core.course.Course;
 import waypost.core.exercise.Activity;
 import waypost.core.time.CourseDay;
+import waypost.library.bundle.Bundle;
 import waypost.library.words.Dates;
 
 /** What is written to open, by the day from which it may: the later of its day and its phase's. */
-record OpensLane(LoadedCourse course, Ruler ruler) {
+record OpensLane(Course course, Bundle bundle, Ruler ruler) {
 
     Lane lane() {
         Map<CourseDay, List<String>> byDay = new TreeMap<>(Comparator.comparingInt(CourseDay::number));
-        course.course()
-                .resolved()
+        course.resolved()
                 .openings()
                 .forEach((role, opening) -> opening.writtenFrom(ruler.dayZero())
                         .filter(ruler::shows)
                         .ifPresent(day -> byDay.computeIfAbsent(day, key -> new ArrayList<>())
-                                .add(course.bundle()
-                                        .findActivity(role.activity())
+                                .add(bundle.findActivity(role.activity())
                                         .map(Activity::title)
                                         .orElse(role.activity()))));
         List<CourseDay> days = new ArrayList<>(byDay.keySet());

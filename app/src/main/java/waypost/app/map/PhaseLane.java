@@ -13,34 +13,47 @@ import waypost.library.words.Dates;
 /** The phases: signed ones from the day they were signed, those ahead from when they are expected. */
 record PhaseLane(Standing standing, Ruler ruler, CourseDay today) {
 
+    /** A phase and the days from which to which it goes. */
+    record Stretch(Phase phase, CourseDay start, CourseDay end) {}
+
     Lane lane() {
+        return new Lane(
+                "phases",
+                "Phase",
+                stretches().stream()
+                        .map(stretch -> mark(stretch.phase(), stretch.start(), stretch.end()))
+                        .toList());
+    }
+
+    /** The phases of which something is shown. */
+    List<Stretch> stretches() {
         List<Phase> phases = standing.course().resolved().protocol().phases();
-        List<Mark> marks = new ArrayList<>();
+        List<Stretch> stretches = new ArrayList<>();
         CourseDay start =
                 begins(phases.get(0), standing.course().resolved().protocol().begins(ruler.dayZero()));
         for (int i = 0; i < phases.size(); i++) {
             CourseDay end =
                     i + 1 < phases.size() ? later(start, begins(phases.get(i + 1), start)) : later(start, ruler.last());
             if (ruler.first().isBefore(end) && start.isBefore(ruler.last())) {
-                marks.add(mark(phases.get(i), start, end));
+                stretches.add(new Stretch(phases.get(i), start, end));
             }
             start = end;
         }
-        return new Lane("phases", "Phase", marks);
+        return stretches;
+    }
+
+    /** A phase's name with the day from which it is signed or expected. */
+    String said(Phase phase, CourseDay start) {
+        String how = signed(phase).isPresent() || isFirst(phase) ? "from " : "expected ";
+        return phase.title() + ", " + how + Dates.say(start.dateFrom(ruler.dayZero())) + ", "
+                + Dates.bothCountings(start);
     }
 
     private Mark mark(Phase phase, CourseDay start, CourseDay end) {
         boolean now = phase.equals(standing.phase());
         boolean signed = signed(phase).isPresent() || isFirst(phase);
         String kind = now ? "now" : signed ? "passed" : "ahead";
-        String how = signed ? "from " : "expected ";
-        return Mark.of(
-                kind,
-                ruler.at(start),
-                ruler.at(end) - ruler.at(start),
-                phase.title(),
-                phase.title() + ", " + how + Dates.say(start.dateFrom(ruler.dayZero())) + ", "
-                        + Dates.bothCountings(start));
+        return Mark.of(kind, ruler.at(start), ruler.at(end) - ruler.at(start), phase.title(), said(phase, start));
     }
 
     private boolean isFirst(Phase phase) {

@@ -1,7 +1,7 @@
 /**
  * The course map: the whole course as one way in weeks, with what holds, opens and is due on lanes under it.
  *
- * <p>Start at {@link CourseMaps}. May use: the loaded course, the core, the library's words. Places are shares of the
+ * <p>Start at {@link CourseMaps}. May use: the core, the bundle, the library's words. Places are shares of the
  * ruler, so that a page of any width shows the same map.
  */
 @NullMarked

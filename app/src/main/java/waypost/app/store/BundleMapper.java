@@ -17,4 +17,13 @@ interface BundleMapper {
 
     @Select("select file, text from bundle_file where hash = #{hash} order by file")
     List<SourceText> findFiles(String hash);
+
+    @Select("""
+            select b.hash, b.published_at::date as published
+              from bundle b
+              join bundle_file f on f.hash = b.hash
+             where f.file = #{file}
+             order by b.published_at
+            """)
+    List<BundleVersion> findVersions(String file);
 }

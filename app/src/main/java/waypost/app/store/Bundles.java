@@ -40,6 +40,12 @@ public class Bundles {
         return read.computeIfAbsent(hash, this::load);
     }
 
+    /** The published bundles that hold a protocol, oldest first. */
+    @Transactional(readOnly = true)
+    public List<BundleVersion> versions(String protocolId) {
+        return mapper.findVersions("protocols/" + protocolId + ".yaml");
+    }
+
     private Bundle load(String hash) {
         List<SourceText> files = mapper.findFiles(hash);
         if (files.isEmpty()) {

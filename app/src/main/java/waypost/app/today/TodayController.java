@@ -17,9 +17,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.audit.ReadLog;
-import waypost.app.course.Finder;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
+import waypost.app.finder.PatientFinder;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
@@ -32,7 +32,7 @@ class TodayController {
     private final Appointments appointments;
     private final CourseLoader loader;
     private final TodayRows rows;
-    private final Finder finder;
+    private final PatientFinder finder;
     private final ReadLog readLog;
     private final ClinicClock clock;
 
@@ -40,7 +40,7 @@ class TodayController {
             Appointments appointments,
             CourseLoader loader,
             TodayRows rows,
-            Finder finder,
+            PatientFinder finder,
             ReadLog readLog,
             ClinicClock clock) {
         this.appointments = appointments;

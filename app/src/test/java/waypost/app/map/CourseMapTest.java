@@ -8,7 +8,6 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -16,12 +15,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import waypost.app.store.CourseRow;
-import waypost.app.store.LoadedCourse;
 import waypost.core.body.Side;
 import waypost.core.course.Course;
 import waypost.core.course.History;
 import waypost.core.course.Outlook;
+import waypost.core.course.Standing;
 import waypost.core.log.Evidence;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
@@ -38,33 +36,22 @@ class CourseMapTest {
     private static final Pattern DATE = Pattern.compile("(from|by|open|of|expected) (\\w{3} \\d{1,2} \\w{3} \\d{4})");
     private static final DateTimeFormatter SAID = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.ENGLISH);
 
-    private static LoadedCourse course(Protocol protocol) {
-        Course course = Course.of(
+    private static Course course(Protocol protocol) {
+        return Course.of(
                 Resolver.resolve(protocol, Answers.NONE, DAY_ZERO),
                 BUNDLE.activities(),
                 BUNDLE.measures(),
                 History.of(Side.LEFT, Evidence.NONE, List.of(), List.of()));
-        CourseRow row = new CourseRow(
-                UUID.randomUUID(),
-                UUID.randomUUID(),
-                BUNDLE.hash(),
-                protocol.id(),
-                "Somebody",
-                "1",
-                LocalDate.of(1990, 1, 1),
-                UUID.randomUUID(),
-                "operation",
-                DAY_ZERO,
-                "LEFT",
-                "Dr Halloway",
-                "{}");
-        return new LoadedCourse(row, BUNDLE, course, List.of(), List.of());
     }
 
     private static CourseMap map(Protocol protocol, int day, Scale scale) {
-        LoadedCourse course = course(protocol);
         LocalDate today = DAY_ZERO.plusDays(day);
-        return new CourseMaps().map(course, course.course().on(today, today, Outlook.TIME_ONLY), today, scale);
+        List<Visit> visits = List.of(
+                new Visit(DAY_ZERO.plusDays(5), Visit.Kind.CAME),
+                new Visit(DAY_ZERO.plusDays(12), Visit.Kind.MISSED),
+                new Visit(DAY_ZERO.plusDays(19), Visit.Kind.BOOKED));
+        Standing standing = course(protocol).on(today, today, Outlook.TIME_ONLY);
+        return new CourseMaps().map(standing, BUNDLE, visits, today, scale);
     }
 
     private static List<Lane> lanes(CourseMap map) {

@@ -1,7 +1,7 @@
 package waypost.app.testing;
 
 import java.util.UUID;
-import waypost.app.course.Finder;
+import waypost.app.finder.PatientFinder;
 
 /** Finds the demo's courses by their patient's name. */
 public final class DemoCourses {
@@ -10,7 +10,7 @@ public final class DemoCourses {
 
     public static UUID of(String patient) {
         RunningWaypost waypost = RunningWaypost.get();
-        return waypost.bean(Finder.class)
+        return waypost.bean(PatientFinder.class)
                 .find(waypost.staff("therapist").clinicId(), patient)
                 .get(0)
                 .id();

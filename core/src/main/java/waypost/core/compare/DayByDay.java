@@ -74,7 +74,8 @@ final class DayByDay {
         LocalDate dayZero = course.resolved().dayZero();
         Protocol protocol = course.resolved().protocol();
         CourseDay begins = protocol.begins(dayZero);
-        Stream<CourseDay> phases = protocol.phases().stream().map(Phase::expected).map(moment -> moment.from(dayZero));
+        Stream<CourseDay> phases =
+                protocol.phases().stream().map(Phase::expected).map(moment -> moment.from(dayZero));
         return Stream.of(Stream.of(begins), course.gate().changePoints().stream(), phases)
                 .flatMap(days -> days)
                 .filter(day -> !day.isBefore(begins));
@@ -107,7 +108,12 @@ final class DayByDay {
             }
         }
         for (LimitRun limit : limits) {
-            limit.run().on(day, otherwise.stream().filter(limit.about()::isAboutSameAs).findFirst());
+            limit.run()
+                    .on(
+                            day,
+                            otherwise.stream()
+                                    .filter(limit.about()::isAboutSameAs)
+                                    .findFirst());
         }
     }
 
@@ -122,6 +128,8 @@ final class DayByDay {
     }
 
     private List<LimitDifference> limitDifferences() {
-        return limits.stream().map(one -> new LimitDifference(one.run().stretches())).toList();
+        return limits.stream()
+                .map(one -> new LimitDifference(one.run().stretches()))
+                .toList();
     }
 }

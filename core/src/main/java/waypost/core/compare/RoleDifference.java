@@ -13,10 +13,7 @@ import waypost.core.time.CourseDay;
  * @param opensRight the same of the other
  */
 public record RoleDifference(
-        RoleKey role,
-        Optional<CourseDay> opensLeft,
-        Optional<CourseDay> opensRight,
-        List<Stretch<Kinds>> stretches) {
+        RoleKey role, Optional<CourseDay> opensLeft, Optional<CourseDay> opensRight, List<Stretch<Kinds>> stretches) {
 
     /** What each of the two says. */
     public record Kinds(VerdictKind left, VerdictKind right) {}

@@ -6,9 +6,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import waypost.core.body.Arc;
+import waypost.core.body.Motion;
+import waypost.core.demand.Demand;
+import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Verdict;
+import waypost.core.limit.MotionLimit;
 import waypost.core.log.Hold;
 import waypost.core.milestone.Milestone;
 import waypost.core.protocol.HoldRule;
@@ -66,6 +71,24 @@ public record Standing(
 
     private <T> Optional<Precaution<T>> precaution(InForce<T> limit) {
         return limit.restrictionOn(day(), facts.met()).map(step -> new Precaution<>(limit, step));
+    }
+
+    /**
+     * What the motion limits in force leave of the axis for the movement at this place of a role: all that a living joint
+     * can do where none looks at it, empty where they leave nothing.
+     */
+    public Optional<Arc> allowedArc(Role role, int at) {
+        Motion motion = ((Demand.Movement) role.demands().get(at)).motion();
+        Optional<Arc> allowed = Optional.of(motion.possible());
+        for (Precaution<?> precaution : precautions()) {
+            if (precaution.limit().limit() instanceof MotionLimit limit
+                    && limit.concerns(role, at)
+                    && !limit.excepts(role)) {
+                Optional<Arc> bound = precaution.step().value().most().map(Arc.class::cast);
+                allowed = allowed.flatMap(arc -> bound.flatMap(arc::intersect));
+            }
+        }
+        return allowed;
     }
 
     /** What stands between this phase and the next; empty in the last phase. */

@@ -36,9 +36,7 @@ class DifferenceTest {
 
     private static MotionLimit bendTo(RuleHead head, double most) {
         return new MotionLimit(
-                head,
-                Circumstance.any(Motion.KNEE_FLEXION),
-                Fixture.sixWeeks(Allowed.within(Arc.between(-25, most))));
+                head, Circumstance.any(Motion.KNEE_FLEXION), Fixture.sixWeeks(Allowed.within(Arc.between(-25, most))));
     }
 
     private static Course course(Answers answers) {
@@ -147,12 +145,14 @@ class DifferenceTest {
                         .isEqualTo(new RoleDifference.Kinds(VerdictKind.OPEN, VerdictKind.OPEN_WITH_LIMIT));
             });
         });
-        assertThat(comparison.limits()).singleElement().satisfies(limit -> assertThat(limit.stretches())
+        assertThat(comparison.limits())
                 .singleElement()
-                .satisfies(stretch -> {
-                    assertThat(stretch.from()).isEqualTo(new CourseDay(0));
-                    assertThat(stretch.until()).contains(new CourseDay(42));
-                }));
+                .satisfies(limit -> assertThat(limit.stretches())
+                        .singleElement()
+                        .satisfies(stretch -> {
+                            assertThat(stretch.from()).isEqualTo(new CourseDay(0));
+                            assertThat(stretch.until()).contains(new CourseDay(42));
+                        }));
     }
 
     @Test

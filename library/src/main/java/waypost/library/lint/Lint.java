@@ -22,6 +22,14 @@ public final class Lint {
                 .toList();
     }
 
+    /** What is found in one protocol, by line. */
+    public static List<Finding> of(Protocol protocol, Bundle bundle) {
+        return of(protocol, bundle, Places.of(bundle))
+                .distinct()
+                .sorted(Comparator.comparing(Finding::file).thenComparing(Finding::line))
+                .toList();
+    }
+
     private static Stream<Finding> of(Protocol protocol, Bundle bundle, Places places) {
         return Stream.of(
                         new PhaseChecks(protocol, places).findings(),

@@ -51,7 +51,7 @@ public final class Terms {
         return joint(movement.motion()) + " " + movement.motion().name(movement.working());
     }
 
-    static String bend(Motion motion) {
+    public static String bend(Motion motion) {
         return joint(motion) + " " + motion.name(Direction.POSITIVE);
     }
 

@@ -1,4 +1,4 @@
-package waypost.app.course;
+package waypost.app.rack;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -7,10 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.SortedSet;
 import java.util.TreeSet;
-import waypost.app.store.LoadedCourse;
+import waypost.core.course.Course;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.gate.Verdict;
+import waypost.core.protocol.Protocol;
 import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
 
@@ -23,14 +24,17 @@ import waypost.core.time.CourseDay;
  */
 public record Ahead(List<Integer> days, Map<String, String> signs) {
 
-    static Ahead of(LoadedCourse course, LocalDate today, Outlook outlook) {
-        LocalDate dayZero = course.row().dayZero();
-        SortedSet<CourseDay> days = new TreeSet<>(course.course().gate().changePoints());
-        days.add(course.protocol().begins(dayZero));
+    /** The signs of a course as things are known on {@code today}. */
+    public static Ahead of(Course course, LocalDate today, Outlook outlook) {
+        LocalDate dayZero = course.resolved().dayZero();
+        Protocol protocol = course.resolved().protocol();
+        SortedSet<CourseDay> days = new TreeSet<>(course.gate().changePoints());
+        protocol.phases().forEach(phase -> days.add(phase.expected().from(dayZero)));
+        days.add(protocol.begins(dayZero));
         days.add(CourseDay.between(dayZero, today));
         Map<String, StringBuilder> letters = new LinkedHashMap<>();
         for (CourseDay day : days) {
-            Standing standing = course.course().on(day.dateFrom(dayZero), today, outlook);
+            Standing standing = course.on(day.dateFrom(dayZero), today, outlook);
             for (Verdict verdict : standing.verdicts()) {
                 letters.computeIfAbsent(verdict.role().toString(), key -> new StringBuilder())
                         .append(letter(verdict.kind()));

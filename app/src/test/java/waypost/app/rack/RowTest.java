@@ -1,4 +1,4 @@
-package waypost.app.course;
+package waypost.app.rack;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -9,20 +9,20 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** What is open today ends on one line. */
-class LaddersTest {
+class RowTest {
 
     /** A ladder written as letters: o open, l open with a limit, n not yet. */
-    private static Ladders.Row ladder(String letters) {
-        return Ladders.Row.of("Squat", signs(letters));
+    private static Row ladder(String letters) {
+        return Row.of("Squat", signs(letters));
     }
 
-    private static List<Ladders.Sign> signs(String letters) {
+    private static List<Sign> signs(String letters) {
         return IntStream.range(0, letters.length())
                 .mapToObj(i -> {
                     String shape = letters.charAt(i) == 'o'
                             ? "open"
                             : letters.charAt(i) == 'l' ? "open-with-limit" : "not-yet";
-                    return new Ladders.Sign(shape, "", "rung " + i, "", "", "rung-" + i + "/both");
+                    return new Sign(shape, "", "rung " + i, "", "", "rung-" + i + "/both");
                 })
                 .toList();
     }
@@ -37,7 +37,7 @@ class LaddersTest {
         "nnnnnn,0,0,0,1,5"
     })
     void theLastOpenRungStandsAtTheLine(String letters, int line, int farBehind, int nearBehind, int near, int far) {
-        Ladders.Row row = ladder(letters);
+        Row row = ladder(letters);
 
         assertThat(row.line()).isEqualTo(line);
         assertThat(row.farBehind()).hasSize(farBehind);
@@ -48,18 +48,16 @@ class LaddersTest {
 
     @Test
     void aClosedRungAmongOpenOnesKeepsItsPlaceLeftOfTheLine() {
-        Ladders.Row row = ladder("onl");
+        Row row = ladder("onl");
 
-        assertThat(row.nearBehind())
-                .extracting(Ladders.Sign::shape)
-                .containsExactly("open", "not-yet", "open-with-limit");
+        assertThat(row.nearBehind()).extracting(Sign::shape).containsExactly("open", "not-yet", "open-with-limit");
         assertThat(row.standsOn(row.signs().get(2))).isTrue();
         assertThat(row.standsOn(row.signs().get(0))).isFalse();
     }
 
     @Test
     void testsHaveNoLine() {
-        Ladders.Row tests = Ladders.Row.unordered("Tests", signs("on"));
+        Row tests = Row.unordered("Tests", signs("on"));
 
         assertThat(tests.climbed()).isFalse();
         assertThat(tests.standsOn(tests.signs().get(0))).isFalse();

@@ -1,4 +1,4 @@
-package waypost.app.course;
+package waypost.app.finder;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -9,11 +9,11 @@ import org.springframework.stereotype.Service;
 
 /** Finds courses of a clinic by their patient's name or number. */
 @Service
-public class Finder {
+public class PatientFinder {
 
-    private final FinderMapper mapper;
+    private final PatientMapper mapper;
 
-    Finder(FinderMapper mapper) {
+    PatientFinder(PatientMapper mapper) {
         this.mapper = mapper;
     }
 
@@ -27,7 +27,7 @@ public class Finder {
     }
 
     @Mapper
-    interface FinderMapper {
+    interface PatientMapper {
 
         @Select("""
                 select c.id, p.name as patient, p.number, p.birth_date, s.operation, lower(s.side) as side

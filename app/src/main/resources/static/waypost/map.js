@@ -1,4 +1,4 @@
-/* Small local behaviour only; no rule of the job lives here. */
+/* The day that is shown: stepped, dragged, printed. No rule of the job lives here. */
 document.addEventListener("alpine:init", () => {
   /* Steps the shown date by a day and shows it. */
   Alpine.data("dateHandle", () => ({
@@ -8,6 +8,9 @@ document.addEventListener("alpine:init", () => {
       date.setUTCDate(date.getUTCDate() + Number(event.currentTarget.dataset.days));
       field.value = date.toISOString().slice(0, 10);
       field.form.requestSubmit();
+    },
+    show(event) {
+      event.currentTarget.form.requestSubmit();
     },
   }));
 
@@ -22,7 +25,7 @@ document.addEventListener("alpine:init", () => {
       this.place();
     },
     async look() {
-      if (!this.ahead) {
+      if (!this.ahead && this.$root.dataset.ahead) {
         const answer = await fetch(this.$root.dataset.ahead, { headers: { Accept: "application/json" } });
         this.ahead = answer.ok ? await answer.json() : null;
         this.paint();
@@ -94,9 +97,9 @@ document.addEventListener("alpine:init", () => {
       const shapes = { o: "open", l: "open-with-limit", n: "not-yet", b: "barred", h: "on-hold", c: "not-covered" };
       document.querySelectorAll("a.sign[data-role]").forEach((sign) => {
         const shape = shapes[(this.ahead.signs[sign.dataset.role] || "")[at]];
-        if (shape && !sign.classList.contains(shape)) {
+        if (shape && !sign.classList.contains(shape) && !sign.classList.contains("switched-off")) {
           sign.className = "sign " + shape;
-          sign.querySelector(".board").replaceWith(document.querySelector(".legend .sign." + shape + " .board").cloneNode(true));
+          sign.querySelector(".board use").setAttribute("href", "#sign-" + shape);
         }
       });
     },
@@ -106,61 +109,14 @@ document.addEventListener("alpine:init", () => {
       field.value = this.date().toISOString().slice(0, 10);
       field.form.requestSubmit();
     },
-  }));
-
-  /* Signs in over a page whose session ended, then sends again what was refused. */
-  Alpine.data("overPage", () => ({
-    name: "",
-    password: "",
-    problem: "",
-    again: null,
-    ask(event) {
-      this.again = event.detail.source;
-      this.$root.showModal();
+    fold(event) {
+      const row = event.currentTarget.closest(".lane-row");
+      const closed = row.classList.toggle("closed");
+      event.currentTarget.setAttribute("aria-expanded", String(!closed));
     },
-    async signIn() {
-      const token = await (await fetch("/session/token")).text();
-      const body = new URLSearchParams({ name: this.name, password: this.password, _csrf: token });
-      const answer = await fetch("/sign-in", { method: "POST", body, headers: { "X-Over-Page": "yes" } });
-      this.password = "";
-      if (answer.status !== 204) {
-        this.problem = "That name and password don't belong together. Try again.";
-        return;
-      }
-      const account = document.querySelector("meta[name=waypost-account]");
-      if (account && account.content !== answer.headers.get("X-Account")) {
-        this.problem = "This page belongs to another account, so nothing was sent. Sign in as its owner.";
-        return;
-      }
-      await this.sendAgain();
-    },
-    async sendAgain() {
-      const fresh = await (await fetch("/session/token")).text();
-      document.querySelectorAll("input[name=_csrf]").forEach((field) => { field.value = fresh; });
-      this.problem = "";
-      this.$root.close();
-      const source = this.again;
-      if (source && source.matches("form")) {
-        source.requestSubmit();
-      } else if (source) {
-        source.click();
-      }
+    print() {
+      this.$root.querySelectorAll("details.map-more").forEach((more) => { more.open = true; });
+      window.print();
     },
   }));
-});
-
-document.addEventListener("htmx:responseError", (event) => {
-  if (event.detail.xhr.status === 401) {
-    window.dispatchEvent(new CustomEvent("waypost-signed-out", { detail: { source: event.detail.elt } }));
-  }
-});
-
-/* "/" goes to the finder from anywhere but a field. */
-document.addEventListener("keydown", (event) => {
-  const typing = event.target.closest("input, select, textarea, dialog");
-  const finder = document.getElementById("finder");
-  if (event.key === "/" && !typing && finder) {
-    event.preventDefault();
-    finder.focus();
-  }
 });

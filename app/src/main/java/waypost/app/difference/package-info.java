@@ -1,0 +1,9 @@
+/**
+ * A difference of standings as a page shows it: signs before and after with the reason, and the rest in words.
+ *
+ * <p>Start at {@link DifferencePage}. May use: rack, the core, the library's words.
+ */
+@NullMarked
+package waypost.app.difference;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,9 @@
+/**
+ * Finds patients, protocols and exercises from anywhere.
+ *
+ * <p>Start at {@link FinderController}. May use: account, store, and the library.
+ */
+@NullMarked
+package waypost.app.finder;
+
+import org.jspecify.annotations.NullMarked;
