@@ -1,9 +1,15 @@
 package waypost.app.audit;
 
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
 import org.springframework.stereotype.Service;
 import waypost.app.account.Staff;
 
@@ -27,6 +33,15 @@ public class ReadLog {
         mapper.insert(staff.clinicId(), staff.id(), courseIds.toArray(UUID[]::new), place);
     }
 
+    /** When somebody last looked into each of these courses; a look at a list is none. */
+    public Map<UUID, Instant> lastLooks(Staff staff, Collection<UUID> courseIds) {
+        return mapper.findLooks(staff.id(), courseIds.toArray(UUID[]::new)).stream()
+                .collect(Collectors.toMap(Look::courseId, Look::at));
+    }
+
+    /** The last look into a course. */
+    record Look(UUID courseId, Instant at) {}
+
     @Mapper
     interface ReadLogMapper {
 
@@ -35,5 +50,13 @@ public class ReadLog {
                 select #{clinicId}, #{accountId}, course_id, #{place} from unnest(#{courseIds}) as course_id
                 """)
         int insert(UUID clinicId, UUID accountId, UUID[] courseIds, String place);
+
+        @Select("""
+                select course_id, max(read_at) as at
+                  from read_log
+                 where account_id = #{accountId} and course_id = any (#{courseIds}) and place not in ('today', 'brief')
+                 group by course_id
+                """)
+        List<Look> findLooks(UUID accountId, UUID[] courseIds);
     }
 }

@@ -26,6 +26,7 @@ import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.core.course.Outlook;
 import waypost.core.protocol.Protocol;
+import waypost.core.question.Question;
 import waypost.core.time.DayZero;
 
 /** Entering a referral: type it, read it back with the side again, sign it; and changing it the same way. */
@@ -113,6 +114,28 @@ class ReferralController {
         LoadedCourse course = loader.load(staff.clinicId(), id);
         readLog.saw(staff, id, "referral");
         return change(staff, course, entered(course));
+    }
+
+    /** The form with the answers that were tried; nothing is written. */
+    @PostMapping("/courses/{id}/referral/tried")
+    @PreAuthorize("hasAuthority('SIGN')")
+    ModelAndView tried(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam MultiValueMap<String, String> answers) {
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        MultiValueMap<String, String> entered = entered(course);
+        for (Question question : course.protocol().questions()) {
+            String field = ReferralForm.ANSWER + question.id();
+            String value = answers.getFirst(field);
+            if (value != null && !value.isEmpty()) {
+                entered.remove(field);
+                if (question.valueIds().contains(value)) {
+                    entered.add(field, value);
+                }
+            }
+        }
+        return change(staff, course, entered);
     }
 
     @PostMapping("/courses/{id}/referral/check")

@@ -25,8 +25,8 @@ import waypost.library.words.Words;
  */
 public record DifferencePage(List<Group> groups, List<Lines> lines) {
 
-    /** Rungs that turned one way. */
-    public record Group(String title, List<Turn> turns) {}
+    /** Rungs that turned one way; what stays closed for another reason is {@code quiet}. */
+    public record Group(String title, boolean quiet, List<Turn> turns) {}
 
     /** A rung with its sign before and after, and why. */
     public record Turn(Sign before, Sign after, String why) {}
@@ -93,6 +93,7 @@ public record DifferencePage(List<Group> groups, List<Lines> lines) {
         private Group group(String title, Turned.Way way) {
             return new Group(
                     title,
+                    way == Turned.Way.OTHERWISE_CLOSED,
                     difference.turned(way).stream()
                             .filter(this::isSpokenOf)
                             .map(this::turn)

@@ -18,7 +18,6 @@ import waypost.core.limit.AmountLimit;
 import waypost.core.limit.Limit;
 import waypost.core.limit.MotionLimit;
 import waypost.core.limit.Quantity;
-import waypost.core.measure.Plain;
 import waypost.core.resolved.InForce;
 import waypost.core.time.CourseDay;
 import waypost.core.time.Steps;
@@ -84,20 +83,8 @@ record LimitLanes(Standing standing, Ruler ruler, CourseDay today) {
                 ruler.at(end) - left,
                 range[0],
                 range[1],
-                isDrawn(limit.limit()) ? shortly(allowed, said) : said,
+                isDrawn(limit.limit()) ? PrecautionWords.brief(limit.limit(), allowed) : said,
                 words);
-    }
-
-    /** The number alone: the lane's name says of what. */
-    private static String shortly(Allowed<?> allowed, String said) {
-        Object bound = allowed.most().map(Object.class::cast).orElse("");
-        if (bound instanceof Arc arc) {
-            return said.startsWith("at most")
-                    ? "to " + Plain.number(arc.most().value()) + "°"
-                    : Plain.number(arc.least().value()) + " to "
-                            + Plain.number(arc.most().value()) + "°";
-        }
-        return bound instanceof BodyShare share ? Plain.number(share.percent()) + " %" : said;
     }
 
     /** Which part of all that is possible is allowed, from 0 to 100. */

@@ -42,7 +42,8 @@ public record MeasurePage(List<Choice> choices, List<Line> lines, List<String> d
     public record Line(
             UUID id, String title, String side, String mode, String value, String on, String rater, boolean strict) {}
 
-    static MeasurePage of(LoadedCourse course, Standing standing) {
+    /** The page of a course where it stands. */
+    public static MeasurePage of(LoadedCourse course, Standing standing) {
         List<Choice> choices = new ArrayList<>();
         List<Measure> measures = relevant(course);
         ranges(measures)

@@ -47,12 +47,12 @@ public record ReadingForm(
         return Boolean.TRUE.equals(strict);
     }
 
-    Side readSide() {
+    public Side readSide() {
         return Entered.choice(Side.class, "side", side);
     }
 
     /** The mode of a range; what has no mode is kept as active, which is how the rules read it. */
-    Mode readMode(Measure of) {
+    public Mode readMode(Measure of) {
         return of.unit() == Unit.DEGREES && of.motion().isPresent()
                 ? Entered.choice(Mode.class, "mode", mode)
                 : Mode.ACTIVE;
@@ -71,7 +71,7 @@ public record ReadingForm(
     }
 
     /** The amounts by measure: two for a whole range, one otherwise. */
-    Map<Measure, Amount> readAmounts(LoadedCourse course) {
+    public Map<Measure, Amount> readAmounts(LoadedCourse course) {
         try {
             return measure.startsWith(RANGE) ? range(course) : single(course);
         } catch (IllegalArgumentException unreadable) {

@@ -38,6 +38,15 @@ interface RecordMapper {
                 select placed_at, placed_by, 'Hold placed', why || ', review on ' || review_on, ''
                   from hold where course_id = #{courseId}
                 union all
+                select entered_at, entered_by,
+                       case when withdrawn then 'Order withdrawn: ' || why else 'Order of ' || surgeon end,
+                       words || case when withdrawn then '' else
+                           ', ' || lower(kind) || ' ' || subject || ' ' || allow || ', from ' || from_on
+                           || coalesce(' to ' || last_on, '')
+                           || case when signed_on is null then ', by phone, read back' else ', signed ' || signed_on end
+                           end, ''
+                  from surgeon_order where course_id = #{courseId}
+                union all
                 select entered_at, entered_by, 'Said, not measured: ' || criterion, said_by, ''
                   from attestation where course_id = #{courseId}
               ) n

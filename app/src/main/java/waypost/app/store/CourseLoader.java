@@ -19,17 +19,20 @@ import waypost.core.course.Course;
 import waypost.core.course.History;
 import waypost.core.course.SignedPhase;
 import waypost.core.log.Attestation;
+import waypost.core.log.Decisions;
 import waypost.core.log.Evidence;
 import waypost.core.log.Hold;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
+import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
+import waypost.core.time.Clocks;
 import waypost.library.bundle.Bundle;
 
-/** Assembles courses with the same four queries for one as for a hundred. */
+/** Assembles courses with the same six queries for one as for a hundred. */
 @Service
 public class CourseLoader {
 
@@ -62,13 +65,15 @@ public class CourseLoader {
         Map<UUID, List<AdvanceRow>> advances = grouped(mapper.findAdvances(ids), AdvanceRow::courseId);
         Map<UUID, List<HoldRow>> holds = grouped(mapper.findHolds(ids), HoldRow::courseId);
         Map<UUID, List<AttestationRow>> attested = grouped(mapper.findAttestations(ids), AttestationRow::courseId);
+        Map<UUID, List<OrderRow>> orders = grouped(mapper.findOrders(ids), OrderRow::courseId);
         Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();
         for (CourseRow row : rows) {
             Rows of = new Rows(
                     readings.getOrDefault(row.id(), List.of()),
                     advances.getOrDefault(row.id(), List.of()),
                     holds.getOrDefault(row.id(), List.of()),
-                    attested.getOrDefault(row.id(), List.of()));
+                    attested.getOrDefault(row.id(), List.of()),
+                    orders.getOrDefault(row.id(), List.of()));
             loaded.put(row.id(), assemble(row, of));
         }
         return loaded;
@@ -76,7 +81,11 @@ public class CourseLoader {
 
     /** What is stored of one course. */
     private record Rows(
-            List<ReadingRow> readings, List<AdvanceRow> advances, List<HoldRow> holds, List<AttestationRow> attested) {}
+            List<ReadingRow> readings,
+            List<AdvanceRow> advances,
+            List<HoldRow> holds,
+            List<AttestationRow> attested,
+            List<OrderRow> orders) {}
 
     private static <T> Map<UUID, List<T>> grouped(List<T> rows, Function<T, UUID> courseId) {
         return rows.stream().collect(Collectors.groupingBy(courseId));
@@ -84,7 +93,11 @@ public class CourseLoader {
 
     private LoadedCourse assemble(CourseRow row, Rows of) {
         Bundle bundle = bundles.get(row.bundleHash());
-        Resolved resolved = Resolver.resolve(bundle.protocol(row.protocolId()), answers(row.answers()), row.dayZero());
+        Protocol protocol = bundle.protocol(row.protocolId());
+        Decisions decisions = new Decisions(
+                of.orders().stream().map(order -> order.order(protocol)).toList(), List.of());
+        Resolved resolved =
+                Resolver.resolve(protocol, answers(row.answers()), Clocks.startingOn(row.dayZero()), decisions);
         Evidence evidence = new Evidence(
                 new Readings(of.readings().stream().map(r -> reading(r, bundle)).toList()),
                 of.attested().stream()
@@ -102,7 +115,7 @@ public class CourseLoader {
                                 new Hold(Hold.Kind.OTHER, h.why(), h.fromDate(), h.reviewOn(), h.ended(), h.placedBy()))
                         .toList());
         Course course = Course.of(resolved, bundle.activities(), bundle.measures(), history);
-        return new LoadedCourse(row, bundle, course, of.readings(), of.holds());
+        return new LoadedCourse(row, bundle, course, of.readings(), of.holds(), of.orders());
     }
 
     private static Reading reading(ReadingRow row, Bundle bundle) {

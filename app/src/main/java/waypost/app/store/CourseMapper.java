@@ -53,4 +53,16 @@ interface CourseMapper {
              order by attested_on, entered_at
             """)
     List<AttestationRow> findAttestations(UUID[] ids);
+
+    @Select("""
+            select o.id, o.course_id, o.words, o.surgeon, o.kind, o.subject, o.allow, o.given_on, o.from_on, o.last_on,
+                   o.signed_on, a.display_name as entered_by
+              from surgeon_order o
+              join account a on a.id = o.entered_by
+             where o.course_id = any (#{ids})
+               and not o.withdrawn
+               and not exists (select 1 from surgeon_order later where later.replaces = o.id)
+             order by o.given_on, o.entered_at
+            """)
+    List<OrderRow> findOrders(UUID[] ids);
 }

@@ -7,11 +7,17 @@ import waypost.library.bundle.Bundle;
 
 /** A course ready to be asked where it stands, with the rows it was made from. */
 public record LoadedCourse(
-        CourseRow row, Bundle bundle, Course course, List<ReadingRow> readings, List<HoldRow> holds) {
+        CourseRow row,
+        Bundle bundle,
+        Course course,
+        List<ReadingRow> readings,
+        List<HoldRow> holds,
+        List<OrderRow> orders) {
 
     public LoadedCourse {
         readings = List.copyOf(readings);
         holds = List.copyOf(holds);
+        orders = List.copyOf(orders);
     }
 
     public Protocol protocol() {

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -23,6 +25,7 @@ import waypost.app.finder.PatientFinder;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
+import waypost.app.store.NotFoundException;
 import waypost.library.words.Dates;
 
 /** Today's list and the appointments on it. */
@@ -32,6 +35,7 @@ class TodayController {
     private final Appointments appointments;
     private final CourseLoader loader;
     private final TodayRows rows;
+    private final Briefs briefs;
     private final PatientFinder finder;
     private final ReadLog readLog;
     private final ClinicClock clock;
@@ -40,12 +44,14 @@ class TodayController {
             Appointments appointments,
             CourseLoader loader,
             TodayRows rows,
+            Briefs briefs,
             PatientFinder finder,
             ReadLog readLog,
             ClinicClock clock) {
         this.appointments = appointments;
         this.loader = loader;
         this.rows = rows;
+        this.briefs = briefs;
         this.finder = finder;
         this.readLog = readLog;
         this.clock = clock;
@@ -57,8 +63,28 @@ class TodayController {
     }
 
     @GetMapping("/today")
-    ModelAndView today(@AuthenticationPrincipal Staff staff, @RequestParam Optional<LocalDate> on) {
-        return page(staff, on.orElse(clock.today(staff)));
+    ModelAndView today(
+            @AuthenticationPrincipal Staff staff,
+            @RequestParam Optional<LocalDate> on,
+            @RequestParam Optional<UUID> visit,
+            @RequestParam(defaultValue = "") String view) {
+        return page(staff, on.orElse(clock.today(staff)), visit).addObject("dense", view.equals("dense"));
+    }
+
+    /** The brief of one visit. */
+    @GetMapping("/today/visits/{id}/brief")
+    ModelAndView brief(
+            @AuthenticationPrincipal Staff staff, @PathVariable UUID id, @RequestParam Optional<LocalDate> on) {
+        LocalDate day = on.orElse(clock.today(staff));
+        AppointmentRow row = appointments.on(staff, day).stream()
+                .filter(appointment -> appointment.id().equals(id))
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
+        LoadedCourse course = loader.load(staff.clinicId(), row.courseId());
+        readLog.saw(staff, row.courseId(), "brief");
+        return new ModelAndView("today/brief :: brief")
+                .addObject("brief", Optional.of(briefs.brief(row, course, day)))
+                .addObject("day", day);
     }
 
     @PostMapping("/today/appointments")
@@ -126,25 +152,44 @@ class TodayController {
             writing.run();
             return new ModelAndView("redirect:/today");
         } catch (FormProblem problem) {
-            ModelAndView page = page(staff, day).addObject("problems", problem.byField());
+            ModelAndView page = page(staff, day, Optional.empty()).addObject("problems", problem.byField());
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
         }
     }
 
-    private ModelAndView page(Staff staff, LocalDate day) {
+    private ModelAndView page(Staff staff, LocalDate day, Optional<UUID> visit) {
         List<AppointmentRow> found = appointments.on(staff, day);
         Map<UUID, LoadedCourse> courses = loader.loadAll(
                 staff.clinicId(),
                 found.stream().map(AppointmentRow::courseId).distinct().toList());
+        List<TodayRow> list = rows.rows(staff, found, courses, day);
+        Optional<AppointmentRow> selected = selected(found, visit);
         readLog.sawAll(staff, courses.keySet(), "today");
         return new ModelAndView("today/today")
                 .addObject("day", day)
                 .addObject("said", Dates.say(day))
                 .addObject("isToday", day.equals(clock.today(staff)))
-                .addObject("rows", rows.rows(found, courses, day))
+                .addObject("rows", list)
+                .addObject("selected", selected.map(AppointmentRow::id).orElse(null))
+                .addObject(
+                        "brief",
+                        selected.flatMap(row -> Optional.ofNullable(courses.get(row.courseId()))
+                                .map(course -> briefs.brief(row, course, day))))
+                .addObject("dense", false)
                 .addObject("patients", finder.find(staff.clinicId(), ""))
                 .addObject("newId", UUID.randomUUID())
                 .addObject("problems", Map.of());
+    }
+
+    /** The visit that is asked for; else who is here, else who comes next. */
+    private static Optional<AppointmentRow> selected(List<AppointmentRow> found, Optional<UUID> visit) {
+        return Stream.<Predicate<AppointmentRow>>of(
+                        row -> visit.filter(row.id()::equals).isPresent(),
+                        row -> row.state() == AppointmentState.ARRIVED,
+                        row -> row.state() == AppointmentState.BOOKED,
+                        row -> true)
+                .flatMap(wanted -> found.stream().filter(wanted))
+                .findFirst();
     }
 }

@@ -3,32 +3,74 @@ package waypost.app.today;
 import java.util.List;
 import java.util.UUID;
 
-/** One visit on today's list. */
+/**
+ * One visit on today's list.
+ *
+ * @param count the course day as a number
+ * @param counted the same in weeks and days
+ * @param gate the milestones met for the next phase and when it may come, such as "3/6 · in 32 d" or "5/5 · 2 d ago"
+ * @param opened what opened since the visit before
+ * @param news what is new since this person last looked into the course
+ * @param due what is to be measured
+ */
 public record TodayRow(
         UUID appointmentId,
-        int version,
         String time,
-        String state,
-        List<Move> moves,
+        AppointmentState state,
+        boolean walkIn,
         UUID courseId,
         String patient,
         String operation,
-        String day,
+        String count,
         String counted,
-        Strip strip,
+        SmallWay way,
+        List<MiniSign> precautions,
+        String gate,
         String opened,
+        String news,
         String due,
         List<Mind> minds) {
 
-    /** A next state as a button. */
-    public record Move(String state, String label) {}
+    private static final int MINDS_IN_SIGHT = 2;
 
-    /** Something to mind. */
+    /** Something to mind; {@code kind} is hold, overdue, ask or ready. */
     public record Mind(String kind, String text) {}
 
+    /**
+     * A precaution as a small sign.
+     *
+     * @param shape of the sign, open-with-limit or barred
+     * @param text the number, or how many things are barred
+     * @param title what is limited
+     */
+    public record MiniSign(String shape, String text, String title) {}
+
     /** The way drawn small, on one scale for the whole list: x from 0 to 200 over 40 weeks. */
-    public record Strip(int now, List<Post> posts, String words) {}
+    public record SmallWay(int now, List<Post> posts, String words) {}
 
     /** A phase's earliest day on the small way. */
     public record Post(int x, boolean passed) {}
+
+    public TodayRow {
+        precautions = List.copyOf(precautions);
+        minds = List.copyOf(minds);
+    }
+
+    /** The state's css name and word. */
+    public String said() {
+        return Appointments.said(state);
+    }
+
+    public boolean isAlarming() {
+        return minds.stream()
+                .anyMatch(mind -> mind.kind().equals("hold") || mind.kind().equals("overdue"));
+    }
+
+    public List<Mind> firstMinds() {
+        return minds.size() <= MINDS_IN_SIGHT ? minds : minds.subList(0, 1);
+    }
+
+    public int furtherMinds() {
+        return minds.size() - firstMinds().size();
+    }
 }

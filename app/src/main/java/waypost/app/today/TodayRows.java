@@ -1,5 +1,6 @@
 package waypost.app.today;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -10,17 +11,29 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
+import waypost.app.account.Staff;
+import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
 import waypost.app.store.LoadedCourse;
+import waypost.core.compare.Difference;
+import waypost.core.compare.Turned;
 import waypost.core.course.DutyStatus;
 import waypost.core.course.NextPhase;
 import waypost.core.course.Outlook;
+import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
+import waypost.core.limit.Allowed;
+import waypost.core.limit.AmountLimit;
+import waypost.core.limit.Limit;
+import waypost.core.limit.MotionLimit;
+import waypost.core.limit.Quantity;
 import waypost.core.measure.Measure;
 import waypost.core.milestone.Milestone;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
+import waypost.core.time.CourseDay;
 import waypost.library.words.Dates;
+import waypost.library.words.PrecautionWords;
 import waypost.library.words.Words;
 
 /** Writes today's list. */
@@ -30,38 +43,65 @@ class TodayRows {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
     private static final int SCALE_DAYS = 280;
     private static final int SCALE_WIDTH = 200;
+    private static final int NUMBERS_IN_SIGHT = 2;
+    private static final int DUE_IN_SIGHT = 2;
 
-    List<TodayRow> rows(List<AppointmentRow> appointments, Map<UUID, LoadedCourse> courses, LocalDate day) {
+    private final ReadLog readLog;
+    private final Entries entries;
+
+    TodayRows(ReadLog readLog, Entries entries) {
+        this.readLog = readLog;
+        this.entries = entries;
+    }
+
+    /** The rows of a day as one person sees them. */
+    List<TodayRow> rows(
+            Staff staff, List<AppointmentRow> appointments, Map<UUID, LoadedCourse> courses, LocalDate day) {
+        Map<UUID, Instant> looks = readLog.lastLooks(staff, courses.keySet());
+        Map<UUID, Integer> news = entries.sinceLastLook(staff, courses.keySet());
         return appointments.stream()
-                .flatMap(
-                        a -> Optional.ofNullable(courses.get(a.courseId())).map(course -> row(a, course, day)).stream())
+                .flatMap(appointment -> Optional.ofNullable(courses.get(appointment.courseId()))
+                        .map(course -> row(
+                                appointment,
+                                course,
+                                day,
+                                Optional.ofNullable(looks.get(appointment.courseId()))
+                                        .map(at -> news(
+                                                course,
+                                                day,
+                                                at.atZone(staff.clinicZone()).toLocalDate(),
+                                                news.getOrDefault(appointment.courseId(), 0)))
+                                        .orElse("all of it new to you")))
+                        .stream())
                 .toList();
     }
 
-    private TodayRow row(AppointmentRow appointment, LoadedCourse course, LocalDate day) {
+    private static TodayRow row(AppointmentRow appointment, LoadedCourse course, LocalDate day, String news) {
         Standing standing = course.course().on(day, day, Outlook.TIME_ONLY);
-        int number = standing.day().number();
         return new TodayRow(
                 appointment.id(),
-                appointment.version(),
                 CLOCK.format(appointment.startsAt()),
-                Appointments.said(appointment.state()) + (appointment.walkIn() ? ", walk-in" : ""),
-                appointment.state().next().stream()
-                        .sorted()
-                        .map(s -> new TodayRow.Move(s.name(), Appointments.said(s)))
-                        .toList(),
+                appointment.state(),
+                appointment.walkIn(),
                 appointment.courseId(),
                 course.row().patientName(),
                 CourseHeads.operation(course),
-                Integer.toString(number),
-                Dates.bothCountingsShort(standing.day()),
-                strip(course, standing),
+                Integer.toString(standing.day().number()),
+                counted(standing.day()),
+                way(course, standing),
+                precautions(standing),
+                standing.next().map(next -> gate(next, standing)).orElse("last phase"),
                 opened(appointment, course, standing),
+                news,
                 due(standing),
                 minds(course, standing));
     }
 
-    private static TodayRow.Strip strip(LoadedCourse course, Standing standing) {
+    private static String counted(CourseDay day) {
+        return Dates.bothCountingsShort(day).split(" · ", 2)[0];
+    }
+
+    private static TodayRow.SmallWay way(LoadedCourse course, Standing standing) {
         Protocol protocol = course.protocol();
         List<TodayRow.Post> posts = new ArrayList<>();
         for (Phase phase : protocol.phases().subList(1, protocol.phases().size())) {
@@ -69,27 +109,82 @@ class TodayRows {
             posts.add(new TodayRow.Post(
                     x(at), protocol.hasReached(standing.phase().id(), phase.id())));
         }
-        String next = standing.next().map(TodayRows::nextGate).orElse("last phase");
-        return new TodayRow.Strip(
-                x(standing.day().number()), posts, standing.phase().title() + " · " + next);
-    }
-
-    private static String nextGate(NextPhase next) {
-        return next.met() + " of " + next.milestones().size() + " met";
+        return new TodayRow.SmallWay(
+                x(standing.day().number()), posts, standing.phase().title());
     }
 
     private static int x(int day) {
         return Math.max(0, Math.min(SCALE_WIDTH, day * SCALE_WIDTH / SCALE_DAYS));
     }
 
-    private static String opened(AppointmentRow appointment, LoadedCourse course, Standing standing) {
-        Optional<LocalDate> before = appointment.lastVisit();
-        if (before.isEmpty()) {
-            return "first visit";
+    /** The numbers of motions and weight bearing, and how many things are barred. */
+    private static List<TodayRow.MiniSign> precautions(Standing standing) {
+        List<Precaution<?>> all = standing.strictestPrecautions();
+        List<TodayRow.MiniSign> signs = new ArrayList<>();
+        for (Precaution<?> precaution : all) {
+            Limit<?> limit = precaution.limit().limit();
+            Allowed<?> allowed = precaution.step().value();
+            if (signs.size() < NUMBERS_IN_SIGHT
+                    && isNumber(limit)
+                    && allowed.most().isPresent()) {
+                signs.add(new TodayRow.MiniSign(
+                        "open-with-limit",
+                        PrecautionWords.brief(limit, allowed),
+                        limit.head().title()));
+            }
         }
-        Standing then = course.course().on(before.get(), before.get(), Outlook.TIME_ONLY);
-        int opened = standing.openedSince(then).size();
-        return opened == 0 ? "none" : opened + " opened";
+        List<String> barred = all.stream()
+                .filter(precaution -> precaution.step().value() instanceof Allowed.Nothing<?>)
+                .map(precaution -> precaution.limit().limit().head().title())
+                .toList();
+        if (!barred.isEmpty()) {
+            signs.add(new TodayRow.MiniSign("barred", Integer.toString(barred.size()), String.join("; ", barred)));
+        }
+        return signs;
+    }
+
+    private static boolean isNumber(Limit<?> limit) {
+        return limit instanceof MotionLimit
+                || limit instanceof AmountLimit<?> amount && amount.quantity() instanceof Quantity.Share;
+    }
+
+    private static String gate(NextPhase next, Standing standing) {
+        int days = next.earliest().number() - standing.day().number();
+        return next.met() + "/" + next.milestones().size() + " · "
+                + (days > 0 ? "in " + days + " d" : -days + " d ago");
+    }
+
+    private static String opened(AppointmentRow appointment, LoadedCourse course, Standing standing) {
+        return appointment
+                .lastVisit()
+                .map(before -> changed(course, standing, before, "none opened"))
+                .orElse("first visit");
+    }
+
+    /** What time and what others did since a day. */
+    private static String news(LoadedCourse course, LocalDate day, LocalDate looked, int entries) {
+        Standing standing = course.course().on(day, day, Outlook.TIME_ONLY);
+        List<String> news = new ArrayList<>();
+        if (looked.isBefore(day)) {
+            String changed = changed(course, standing, looked, "");
+            if (!changed.isEmpty()) {
+                news.add(changed);
+            }
+        }
+        if (entries > 0) {
+            news.add(entries == 1 ? "1 entry" : entries + " entries");
+        }
+        return news.isEmpty() ? "nothing new to you" : "new to you: " + String.join(", ", news);
+    }
+
+    private static String changed(LoadedCourse course, Standing standing, LocalDate since, String none) {
+        Difference difference = Difference.between(course.course().on(since, since, Outlook.TIME_ONLY), standing);
+        int opened = difference.turned(Turned.Way.OPENS).size();
+        int closed = difference.turned(Turned.Way.CLOSES).size();
+        String counted = Stream.of(opened > 0 ? opened + " opened" : "", closed > 0 ? closed + " closed" : "")
+                .filter(said -> !said.isEmpty())
+                .collect(Collectors.joining(", "));
+        return counted.isEmpty() ? none : counted;
     }
 
     private static String due(Standing standing) {
@@ -98,7 +193,7 @@ class TodayRows {
                 .filter(m -> m.state().wantsReading())
                 .flatMap(TodayRows::toMeasure)
                 .distinct()
-                .limit(3)
+                .limit(DUE_IN_SIGHT)
                 .collect(Collectors.joining(", "));
         return due.isEmpty() ? "–" : due;
     }
@@ -112,13 +207,13 @@ class TodayRows {
     private static List<TodayRow.Mind> minds(LoadedCourse course, Standing standing) {
         List<TodayRow.Mind> minds = new ArrayList<>();
         standing.facts().holds().forEach(hold -> minds.add(new TodayRow.Mind("hold", "on hold: " + hold.why())));
+        standing.duties().stream()
+                .filter(DutyStatus::overdue)
+                .forEach(d -> minds.add(new TodayRow.Mind("overdue", "overdue: " + d.title())));
         course.course()
                 .resolved()
                 .unanswered()
                 .forEach(q -> minds.add(new TodayRow.Mind("ask", Words.plainName(q.id()) + " not stated")));
-        standing.duties().stream()
-                .filter(DutyStatus::overdue)
-                .forEach(d -> minds.add(new TodayRow.Mind("overdue", "overdue: " + d.title())));
         standing.next()
                 .filter(NextPhase::ready)
                 .ifPresent(next -> minds.add(

@@ -7,6 +7,7 @@ import waypost.core.body.Arc;
 import waypost.core.body.Direction;
 import waypost.core.body.Motion;
 import waypost.core.course.Precaution;
+import waypost.core.demand.BodyShare;
 import waypost.core.limit.ActivityLimit;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.AmountLimit;
@@ -15,6 +16,7 @@ import waypost.core.limit.Limit;
 import waypost.core.limit.MotionLimit;
 import waypost.core.limit.PostureLimit;
 import waypost.core.limit.Quantity;
+import waypost.core.measure.Plain;
 
 /** Says what a precaution leaves, as short as it stands on the strip: "Bend on one leg: at most 60°". */
 public record PrecautionWords(Allowed<?> allowed) implements Limit.Visitor<String> {
@@ -49,6 +51,17 @@ public record PrecautionWords(Allowed<?> allowed) implements Limit.Visitor<Strin
     /** The bound alone: "at most 60° of flexion", "none", "free". */
     public static String left(Limit<?> limit, Allowed<?> allowed) {
         return allowed.isFree() ? "free" : limit.accept(new PrecautionWords(allowed));
+    }
+
+    /** The number alone, where a name beside it says of what: "to 60°", "90 to 10°", "50 %", "none". */
+    public static String brief(Limit<?> limit, Allowed<?> allowed) {
+        Object bound = allowed.most().map(Object.class::cast).orElse("");
+        if (bound instanceof Arc arc && limit instanceof MotionLimit motion) {
+            return arc.least().equals(motion.motion().possible().least())
+                    ? "to " + Terms.degrees(arc.most())
+                    : Plain.number(arc.least().value()) + " to " + Terms.degrees(arc.most());
+        }
+        return bound instanceof BodyShare share ? Plain.number(share.percent()) + " %" : left(limit, allowed);
     }
 
     @Override

@@ -1,0 +1,10 @@
+/**
+ * What if: an answer, an order, a date or a reading tried on a course without saving; thrown away, or made real.
+ *
+ * <p>Start at {@link WhatIfController}. May use: account, audit, course, difference, entry, measure, order, shell, store,
+ * and the library.
+ */
+@NullMarked
+package waypost.app.whatif;
+
+import org.jspecify.annotations.NullMarked;
