@@ -46,7 +46,15 @@ class AccessibilityTest {
             browser.signIn("lead");
             for (String path : List.of(
                     "/today",
+                    "/today?view=dense",
+                    "/shelf",
+                    "/shelf/knee.ligament-reconstruction?rung=quad-set/operated",
+                    "/shelf/compare?left=knee.meniscus-repair&right=knee.ligament-reconstruction",
+                    "/shelf/exercises/quad-set",
+                    "/theme",
                     "/courses/new",
+                    "/courses/" + ottoline + "?view=far",
+                    "/courses/" + ottoline + "/what-if",
                     "/clinic",
                     "/courses/" + ottoline,
                     "/courses/" + ottoline + "?rung=single-leg-squat/operated",
@@ -59,6 +67,18 @@ class AccessibilityTest {
                     "/courses/" + DemoCourses.of("Ambrose Vail") + "/milestones",
                     "/courses/" + DemoCourses.of("Teodor") + "?rung=heel-slide/operated")) {
                 check(browser.open(path), path);
+            }
+        }
+    }
+
+    @Test
+    void theMainViewsInTheDarkTheme() {
+        UUID ottoline = DemoCourses.of("Ottoline Brandreth");
+        try (Browser browser = new Browser()) {
+            browser.scheme("dark").signIn("therapist");
+            for (String path :
+                    List.of("/today", "/shelf", "/courses/" + ottoline + "?rung=single-leg-squat/operated")) {
+                check(browser.open(path), path + ", dark");
             }
         }
     }

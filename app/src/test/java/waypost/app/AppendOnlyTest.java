@@ -22,6 +22,8 @@ class AppendOnlyTest {
                 "update signature set wording = ''",
                 "delete from advance",
                 "delete from hold_end",
+                "update surgeon_order set words = ''",
+                "delete from surgeon_order",
                 "update attestation set said_by = 'nobody'",
                 "update bundle_file set text = ''",
                 "update band set name = 'gold'",

@@ -9,11 +9,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import java.util.logging.Level;
 import org.openqa.selenium.By;
 import org.openqa.selenium.ElementClickInterceptedException;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebDriver;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -77,6 +79,23 @@ public final class Browser implements AutoCloseable {
         driver.executeCdpCommand(
                 "Emulation.setDeviceMetricsOverride",
                 Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+        return this;
+    }
+
+    /** Makes it a touch screen, or a mouse's again. */
+    public Browser touch(boolean on) {
+        driver.executeCdpCommand("Emulation.setTouchEmulationEnabled", Map.of("enabled", on));
+        driver.executeCdpCommand(
+                "Emulation.setEmulatedMedia",
+                Map.of("features", List.of(Map.of("name", "pointer", "value", on ? "coarse" : "fine"))));
+        return this;
+    }
+
+    /** Sets what the system asks for: light or dark. */
+    public Browser scheme(String scheme) {
+        driver.executeCdpCommand(
+                "Emulation.setEmulatedMedia",
+                Map.of("features", List.of(Map.of("name", "prefers-color-scheme", "value", scheme))));
         return this;
     }
 
@@ -156,6 +175,13 @@ public final class Browser implements AutoCloseable {
                     shown.ifPresent(action);
                     return shown.isPresent();
                 });
+    }
+
+    /** Waits for something that the page comes to. */
+    public void until(Predicate<WebDriver> come) {
+        new WebDriverWait(driver, PATIENCE)
+                .ignoring(StaleElementReferenceException.class)
+                .until(come::test);
     }
 
     public WebElement waitFor(By what) {
