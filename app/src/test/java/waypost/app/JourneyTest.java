@@ -52,7 +52,7 @@ class JourneyTest {
         browser.waitForText("Read the operation note again: left or right?");
         browser.type("sideAgain", "right");
         browser.press("Sign and open the course");
-        browser.waitForText("Knee ligament reconstruction 1.0, unreviewed");
+        browser.waitForText("Ladders");
     }
 
     private static void openARung(Browser browser) {
@@ -109,13 +109,13 @@ class JourneyTest {
         browser.waitForText("Will stand");
         browser.type("sideAgain", "right");
         browser.press("Sign the change");
-        browser.waitForText("Knee ligament reconstruction 1.0, unreviewed");
+        browser.waitForText("Ladders");
         assertThat(signOf(browser, "wall-squat")).isEqualTo("sign open");
     }
 
     private static String signOf(Browser browser, String exercise) {
         browser.waitFor(By.cssSelector("nav.tabs a")).click();
-        browser.waitForText("Knee ligament reconstruction 1.0, unreviewed");
+        browser.waitForText("Ladders");
         return browser.waitFor(By.cssSelector("a.sign[href*='" + exercise + "']"))
                 .getDomAttribute("class");
     }

@@ -45,8 +45,8 @@ class TodayBrowserTest {
         assertThat(browser.driver().findElements(By.cssSelector(".today tr[aria-current]")))
                 .hasSize(1);
         browser.driver().switchTo().activeElement().sendKeys(Keys.ENTER);
+        browser.until(page -> page.findElement(By.tagName("h1")).getText().equals(name));
         browser.waitFor(By.cssSelector(".map"));
-        assertThat(browser.driver().findElement(By.tagName("h1")).getText()).isEqualTo(name);
     }
 
     @Test
@@ -78,7 +78,7 @@ class TodayBrowserTest {
                         + rows().get(15).getSize().getHeight())
                 .isLessThanOrEqualTo(800);
 
-        browser.click(By.cssSelector("input[name=view]"));
+        browser.click(By.cssSelector(".chip:has(input[name=view])"));
         browser.waitFor(By.cssSelector(".today.dense"));
         WebElement head = browser.driver().findElement(By.cssSelector(".today thead"));
         int top = head.getLocation().getY() + head.getSize().getHeight();
