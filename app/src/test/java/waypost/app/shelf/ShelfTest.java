@@ -83,7 +83,7 @@ class ShelfTest {
 
         assertThat(page)
                 .contains(
-                        "Bend under load after meniscus repair",
+                        "Bend after meniscus repair",
                         "no limit",
                         "only in B: Brace after meniscus repair",
                         "rungs are judged otherwise in B than in A");

@@ -33,10 +33,7 @@ class WhatIfTest {
     }
 
     private static String text(Visitor.Answer answer) {
-        return answer.body()
-                .replaceAll("<[^>]+>", " ")
-                .replace("&#39;", "'")
-                .replaceAll("\\s+", " ");
+        return answer.body().replaceAll("<[^>]+>", " ").replace("&#39;", "'").replaceAll("\\s+", " ");
     }
 
     private int rows() {
