@@ -1,44 +1,68 @@
-document.addEventListener("alpine:init", () => {
-  /* Arrows walk from sign to sign: along a ladder, and to the nearest sign of the ladder above or below. */
-  Alpine.data("rackKeys", () => ({
-    walk(event) {
-      const sign = event.target.closest("a.sign");
-      if (!sign || !["ArrowLeft", "ArrowRight", "ArrowUp", "ArrowDown"].includes(event.key)) {
-        return;
-      }
-      event.preventDefault();
-      const row = sign.closest(".ladder");
-      const along = event.key === "ArrowLeft" || event.key === "ArrowRight";
-      const next = along
-        ? this.beside(row, sign, event.key === "ArrowRight" ? 1 : -1)
-        : this.nearest(event.key === "ArrowDown" ? row.nextElementSibling : row.previousElementSibling, sign);
-      if (next) {
-        next.focus();
-      }
-    },
-    beside(row, sign, step) {
-      const signs = [...row.querySelectorAll("a.sign")];
-      return signs[signs.indexOf(sign) + step];
-    },
-    nearest(row, sign) {
-      const at = sign.getBoundingClientRect().left;
-      const signs = row ? [...row.querySelectorAll("a.sign")] : [];
-      const far = (other) => Math.abs(other.getBoundingClientRect().left - at);
-      return signs.reduce((best, other) => (!best || far(other) < far(best) ? other : best), null);
-    },
-  }));
-});
+/* The rack: one listener for all its signs, since a page holds a hundred of them. */
+(() => {
+  const signOf = (event) => event.target.closest("#rack a.sign");
 
-/* The opened rung is the current one of its rack. */
-document.addEventListener("htmx:afterSwap", (event) => {
-  const opened = document.querySelector("#rung input[name=rung]");
-  if (event.detail.target.id === "rung" && opened) {
-    document.querySelectorAll("a.sign[data-role]").forEach((sign) => {
-      if (sign.dataset.role === opened.value) {
-        sign.setAttribute("aria-current", "true");
-      } else {
-        sign.removeAttribute("aria-current");
+  /* The address of a sign's panel: the rack's own with the role in its path. */
+  const panelOf = (sign) => {
+    const [path, query] = document.getElementById("rack").dataset.rungs.split("?");
+    return path + sign.dataset.role + "?" + query;
+  };
+
+  const beside = (row, sign, step) => {
+    const signs = [...row.querySelectorAll("a.sign")];
+    return signs[signs.indexOf(sign) + step];
+  };
+
+  const nearest = (row, sign) => {
+    const at = sign.getBoundingClientRect().left;
+    const signs = row ? [...row.querySelectorAll("a.sign")] : [];
+    const far = (other) => Math.abs(other.getBoundingClientRect().left - at);
+    return signs.reduce((best, other) => (!best || far(other) < far(best) ? other : best), null);
+  };
+
+  const ladder = (row, way) => {
+    const other = row[way];
+    return other && other.matches(".ladder") ? other : null;
+  };
+
+  document.addEventListener("click", (event) => {
+    const sign = signOf(event);
+    if (sign && event.button === 0 && !event.ctrlKey && !event.metaKey && !event.shiftKey) {
+      event.preventDefault();
+      htmx.ajax("GET", panelOf(sign), { target: "#rung", swap: "outerHTML" });
+    }
+  });
+
+  /* Arrows walk along a ladder, and to the nearest sign of the ladder above or below. */
+  document.addEventListener("keydown", (event) => {
+    const sign = signOf(event);
+    const row = sign && sign.closest(".ladder");
+    const next = sign && {
+      ArrowLeft: () => beside(row, sign, -1),
+      ArrowRight: () => beside(row, sign, 1),
+      ArrowUp: () => nearest(ladder(row, "previousElementSibling"), sign),
+      ArrowDown: () => nearest(ladder(row, "nextElementSibling"), sign),
+    }[event.key];
+    if (next) {
+      event.preventDefault();
+      const other = next();
+      if (other) {
+        other.focus();
       }
-    });
-  }
-});
+    }
+  });
+
+  /* The opened rung is the current one of its rack. */
+  document.addEventListener("htmx:afterSwap", (event) => {
+    const opened = document.querySelector("#rung input[name=rung]");
+    if (event.detail.target.id === "rung" && opened) {
+      document.querySelectorAll("#rack a.sign").forEach((sign) => {
+        if (sign.dataset.role === opened.value) {
+          sign.setAttribute("aria-current", "true");
+        } else {
+          sign.removeAttribute("aria-current");
+        }
+      });
+    }
+  });
+})();

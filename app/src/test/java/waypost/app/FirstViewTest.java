@@ -22,7 +22,7 @@ import waypost.app.testing.RunningWaypost;
 class FirstViewTest {
 
     private static final int MOST_BYTES = 400_000;
-    private static final Pattern ASSET = Pattern.compile("(?:href|src)=\"(/(?:front|waypost)/[^\"]+)\"");
+    private static final Pattern ASSET = Pattern.compile("(?:href|src)=\"(/assets/[^\"]+)\"");
 
     private final String address = RunningWaypost.get().address();
     private final HttpClient client = HttpClient.newBuilder()

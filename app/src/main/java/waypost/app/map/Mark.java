@@ -18,6 +18,7 @@ import java.util.Set;
 public record Mark(String kind, double left, double width, double low, double high, String label, String words) {
 
     private static final double MIDDLE = 50;
+    private static final double NARROWEST = 2.2;
     private static final Set<String> DOTS = Set.of("measured", "to-measure", "missed", "came", "booked");
 
     static Mark of(String kind, double left, double width, String label, String words) {
@@ -27,6 +28,11 @@ public record Mark(String kind, double left, double width, double low, double hi
     /** Whether it is drawn as a dot. */
     public boolean isDot() {
         return DOTS.contains(kind);
+    }
+
+    /** Whether there is room for its label; what is too narrow is told by the table and the pointer. */
+    public boolean isLabelled() {
+        return !label.isEmpty() && width >= NARROWEST;
     }
 
     /** Where it begins, for drawing. */

@@ -28,13 +28,7 @@ class SecurityConfiguration {
     SecurityFilterChain chain(HttpSecurity http, PasswordFreshness freshness) {
         SignedOut signedOut = new SignedOut();
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
-                                "/sign-in",
-                                "/session/token",
-                                "/setup/**",
-                                "/front/**",
-                                "/waypost/**",
-                                "/actuator/health",
-                                "/error")
+                                "/sign-in", "/session/token", "/setup/**", "/assets/**", "/actuator/health", "/error")
                         .permitAll()
                         .requestMatchers("/today/**", "/courses/**", "/finder")
                         .hasAuthority("SEE_PATIENTS")

@@ -45,7 +45,8 @@ record Trial(LocalDate on, Outlook outlook, Answers answers, List<Reading> readi
             Map<String, String> all,
             ReadingForm reading,
             OrderForm order) {
-        LocalDate on = all.getOrDefault("on", "").isBlank() ? today : Entered.date("on", all.get("on"));
+        String day = all.getOrDefault("on", "");
+        LocalDate on = day.isBlank() ? today : Entered.date("on", day);
         if (on.isBefore(today)) {
             throw new FormProblem("on", "Found " + Dates.say(on) + ", allowed: today or later.");
         }
