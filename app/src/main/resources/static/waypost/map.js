@@ -152,6 +152,23 @@ document.addEventListener("alpine:init", () => {
         title.setAttribute("aria-expanded", String(!closed));
       }
     },
+    /* The table says what the marks say, made when it is opened: most pages are turned without it. */
+    tell(event) {
+      const body = event.target.querySelector("tbody");
+      const rows = [...this.$root.querySelectorAll(".lane-row")].flatMap((row) => (
+        [...row.querySelectorAll("svg.mark > title")].map((words) => [row.querySelector(".lane-title").title, words.textContent])
+      ));
+      body.replaceChildren(...rows.map(([lane, words]) => {
+        const row = document.createElement("tr");
+        const head = document.createElement("th");
+        head.scope = "row";
+        head.textContent = lane;
+        const cell = document.createElement("td");
+        cell.textContent = words;
+        row.append(head, cell);
+        return row;
+      }));
+    },
     print() {
       this.$root.querySelectorAll("details.map-more").forEach((more) => { more.open = true; });
       window.print();

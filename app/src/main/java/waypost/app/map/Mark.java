@@ -1,6 +1,5 @@
 package waypost.app.map;
 
-import java.util.Locale;
 import java.util.Set;
 
 /**
@@ -18,6 +17,7 @@ import java.util.Set;
 public record Mark(String kind, double left, double width, double low, double high, String label, String words) {
 
     private static final double MIDDLE = 50;
+    private static final double PRECISION = 1000;
     private static final double NARROWEST = 2.2;
     private static final Set<String> DOTS = Set.of("measured", "to-measure", "missed", "came", "booked");
 
@@ -61,6 +61,6 @@ public record Mark(String kind, double left, double width, double low, double hi
     }
 
     private static String percent(double share) {
-        return String.format(Locale.ROOT, "%.3f%%", share);
+        return Math.round(share * PRECISION) / PRECISION + "%";
     }
 }

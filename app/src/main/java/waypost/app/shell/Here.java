@@ -28,6 +28,13 @@ public record Here(String path, Map<String, String> query) {
         return address("", other);
     }
 
+    /** The same page with one thing more, its value left to be written behind it. */
+    public String ending(String name) {
+        Map<String, String> others = new LinkedHashMap<>(query);
+        others.remove(name);
+        return address("", others) + (others.isEmpty() ? "?" : "&") + name + "=";
+    }
+
     /** A part of this page, showing the same. */
     public String part(String sub) {
         return address(sub, query);

@@ -20,4 +20,10 @@ class HereTest {
     void oneThingOtherwiseReplacesWhatStood() {
         assertThat(here.with("on", "2031-05-01")).endsWith("&on=2031-05-01").doesNotContain("2031-04-03");
     }
+
+    @Test
+    void aValueMayBeWrittenBehindIt() {
+        assertThat(here.ending("rung")).endsWith("&on=2031-04-03&rung=");
+        assertThat(new Here("/today", Map.of()).ending("on")).isEqualTo("/today?on=");
+    }
 }
