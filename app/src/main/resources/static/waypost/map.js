@@ -170,7 +170,6 @@ document.addEventListener("alpine:init", () => {
       }));
     },
     print() {
-      this.$root.querySelectorAll("details.map-more").forEach((more) => { more.open = true; });
       window.print();
     },
   }));

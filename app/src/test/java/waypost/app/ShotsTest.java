@@ -1,26 +1,24 @@
 package waypost.app;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.UUID;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
 import waypost.app.testing.Browser;
 import waypost.app.testing.DemoCourses;
-import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
-import waypost.library.review.ReviewPage;
-import waypost.library.review.ReviewSheets;
 
 /** Draws docs/screenshots/ from the demo clinic: {@code ./waypost shots}. */
 @Tag("shots")
 class ShotsTest {
 
     private static final Path FOLDER = Path.of("..", "docs", "screenshots");
+    private static final String COMPARED =
+            "/shelf/compare?left=shoulder.replacement-anatomic&right=shoulder.replacement-reverse&dayZero=2031-02-10"
+                    + "&on=2031-03-24";
 
     @Test
-    void drawsEveryMainView() throws IOException {
+    void drawsEveryMainView() {
         UUID ottoline = DemoCourses.of("Ottoline Brandreth");
         UUID isaura = DemoCourses.of("Isaura Bonnet");
         try (Browser browser = new Browser()) {
@@ -28,17 +26,23 @@ class ShotsTest {
             shot(browser.signIn("therapist").open("/today"), "today");
             shot(browser.open("/courses/" + ottoline + "?rung=single-leg-squat/operated"), "way");
             shot(browser.open("/courses/" + ottoline + "?on=2031-05-05&outlook=TO_PLAN"), "way-ahead");
+            shot(below(browser.open("/courses/" + ottoline + "?view=far"), ".rack-tools"), "rack-far");
             shot(browser.open("/courses/" + ottoline + "/measures"), "measures");
             shot(browser.open("/courses/" + isaura + "/milestones"), "milestones");
             shot(browser.open("/courses/" + ottoline + "/referral"), "referral");
             shot(browser.open("/courses/" + ottoline + "/record"), "record");
-            shot(browser.open("/courses/" + DemoCourses.of("Teodor")), "way-question");
             shot(browser.open("/courses/" + DemoCourses.of("Ambrose Vail")), "way-hold");
             shot(browser.open("/courses/" + DemoCourses.of("Barnabas") + "?rung=arm-lifted/operated"), "way-shoulder");
-            shot(browser.open("/courses/" + DemoCourses.of("Henrike") + "?rung=turn-round/both"), "way-hip");
-            shot(browser.open("/courses/" + DemoCourses.of("Silvan") + "/milestones"), "milestones-hand");
             shot(browser.open("/courses/" + DemoCourses.of("Rosalind")), "way-decisive");
-            shot(browser.page(reviewSheet("knee.meniscus-repair")), "review-sheet");
+            shot(browser.open("/shelf"), "shelf");
+            shot(browser.open("/shelf/hip.replacement?dayZero=2031-02-10&on=2031-03-24"), "protocol");
+            shot(browser.open(COMPARED), "compare");
+            shot(browser.open("/theme"), "theme");
+            browser.open("/courses/" + DemoCourses.of("Teodor") + "/what-if");
+            browser.choose("answer.meniscus-repair", "none");
+            browser.click(By.cssSelector("#trial .primary"));
+            browser.waitForText("What would be otherwise");
+            shot(below(browser, ".would"), "what-if");
             shot(browser.size(820, 1180).open("/courses/" + ottoline), "way-tablet");
         }
         try (Browser browser = new Browser()) {
@@ -46,11 +50,10 @@ class ShotsTest {
         }
     }
 
-    private static Path reviewSheet(String protocol) throws IOException {
-        Bundle library = ShippedLibrary.read();
-        Path sheet = Files.createTempFile("review", ".html");
-        sheet.toFile().deleteOnExit();
-        return Files.writeString(sheet, ReviewPage.html(ReviewSheets.of(library.protocol(protocol), library)));
+    /** The page from a part of it on. */
+    private static Browser below(Browser browser, String css) {
+        browser.driver().executeScript("document.querySelector(arguments[0]).scrollIntoView()", css);
+        return browser;
     }
 
     private static void shot(Browser browser, String name) {

@@ -240,7 +240,8 @@ class WayBrowserTest {
 
     @Test
     void theMapPrintsOnOneLandscapeSheet() {
-        for (String patient : List.of("Ottoline Brandreth", "Barnabas", "Henrike", "Silvan")) {
+        for (String patient :
+                List.of("Ottoline Brandreth", "Barnabas", "Henrike", "Silvan", "Teodor", "Rosalind", "Dagny")) {
             browser.open("/courses/" + DemoCourses.of(patient));
             Map<String, Object> printed = browser.driver()
                     .executeCdpCommand("Page.printToPDF", Map.of("preferCSSPageSize", true, "printBackground", true));

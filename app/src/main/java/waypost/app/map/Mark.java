@@ -18,7 +18,7 @@ public record Mark(String kind, double left, double width, double low, double hi
 
     private static final double MIDDLE = 50;
     private static final double PRECISION = 1000;
-    private static final double NARROWEST = 2.2;
+    private static final double NARROWEST = 3.4;
     private static final Set<String> DOTS = Set.of("measured", "to-measure", "missed", "came", "booked");
 
     static Mark of(String kind, double left, double width, String label, String words) {

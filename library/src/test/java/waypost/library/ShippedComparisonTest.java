@@ -1,0 +1,154 @@
+package waypost.library;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import waypost.core.body.Side;
+import waypost.core.compare.Comparison;
+import waypost.core.compare.Difference;
+import waypost.core.compare.RoleDifference;
+import waypost.core.compare.Stretch;
+import waypost.core.compare.Turned;
+import waypost.core.course.Course;
+import waypost.core.course.History;
+import waypost.core.course.Outlook;
+import waypost.core.course.Standing;
+import waypost.core.exercise.RoleKey;
+import waypost.core.gate.Verdict;
+import waypost.core.log.Evidence;
+import waypost.core.protocol.Protocol;
+import waypost.core.question.Answers;
+import waypost.core.question.Question;
+import waypost.core.reason.VerdictKind;
+import waypost.core.resolved.Resolver;
+import waypost.core.time.CourseDay;
+import waypost.library.bundle.Bundle;
+import waypost.library.bundle.ShippedLibrary;
+
+/** What is said to differ between two courses, against both courses judged on every single day. */
+@Tag("slow")
+class ShippedComparisonTest {
+
+    private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
+    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final int LAST_DAY = 300;
+
+    static Stream<Protocol> protocolsWithQuestions() {
+        return BUNDLE.protocols().stream()
+                .filter(protocol -> !protocol.questions().isEmpty());
+    }
+
+    private static Course course(Protocol protocol, int value) {
+        Answers answers = Answers.NONE;
+        for (Question question : protocol.questions()) {
+            List<String> values = question.valueIds();
+            answers = answers.with(question.id(), values.get(value % values.size()));
+        }
+        return Course.of(
+                Resolver.resolve(protocol, answers, DAY_ZERO),
+                BUNDLE.activities(),
+                BUNDLE.measures(),
+                History.of(Side.RIGHT, Evidence.NONE, List.of(), List.of()));
+    }
+
+    private static Standing on(Course course, int day) {
+        int begins = course.resolved().protocol().begins(DAY_ZERO).number();
+        return course.on(DAY_ZERO.plusDays(day), DAY_ZERO.plusDays(begins - 1), Outlook.TO_PLAN);
+    }
+
+    private static Map<RoleKey, VerdictKind> kinds(Standing standing) {
+        Map<RoleKey, VerdictKind> kinds = new HashMap<>();
+        for (Verdict verdict : standing.verdicts()) {
+            kinds.put(verdict.role(), verdict.kind());
+        }
+        return kinds;
+    }
+
+    /** The kinds that a comparison tells for a role on a day; empty when it tells of no difference. */
+    private static List<RoleDifference.Kinds> told(Comparison comparison, RoleKey role, int day) {
+        List<RoleDifference.Kinds> told = new ArrayList<>();
+        for (RoleDifference difference : comparison.roles()) {
+            if (difference.role().equals(role)) {
+                for (Stretch<RoleDifference.Kinds> stretch : difference.stretches()) {
+                    boolean begun = stretch.from().number() <= day;
+                    if (begun && stretch.until().map(end -> day < end.number()).orElse(true)) {
+                        told.add(stretch.what());
+                    }
+                }
+            }
+        }
+        return told;
+    }
+
+    @ParameterizedTest
+    @MethodSource("protocolsWithQuestions")
+    void everyDayIsToldAsItIsJudged(Protocol protocol) {
+        Course left = course(protocol, 0);
+        Course right = course(protocol, 1);
+        Comparison comparison = Comparison.of(left, right);
+
+        for (int day = protocol.begins(DAY_ZERO).number(); day <= LAST_DAY; day += 3) {
+            Map<RoleKey, VerdictKind> here = kinds(on(left, day));
+            Map<RoleKey, VerdictKind> there = kinds(on(right, day));
+            for (Map.Entry<RoleKey, VerdictKind> one : here.entrySet()) {
+                VerdictKind other = there.get(one.getKey());
+                List<RoleDifference.Kinds> expected =
+                        one.getValue() == other ? List.of() : List.of(new RoleDifference.Kinds(one.getValue(), other));
+                assertThat(told(comparison, one.getKey(), day))
+                        .as(one.getKey() + " on day " + day)
+                        .isEqualTo(expected);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("protocolsWithQuestions")
+    void theOtherWayRoundTheSameTurnsBack(Protocol protocol) {
+        Standing one = on(course(protocol, 0), 40);
+        Standing other = on(course(protocol, 1), 40);
+        Difference there = Difference.between(one, other);
+        Difference back = Difference.between(other, one);
+
+        assertThat(there.turned(Turned.Way.OPENS).stream().map(Turned::role))
+                .containsExactlyElementsOf(back.turned(Turned.Way.CLOSES).stream()
+                        .map(Turned::role)
+                        .toList());
+        assertThat(there.precautions()).hasSameSizeAs(back.precautions());
+        assertThat(there.milestones()).hasSameSizeAs(back.milestones());
+        assertThat(Difference.between(one, one).isNothing()).isTrue();
+    }
+
+    @ParameterizedTest
+    @MethodSource("protocolsWithQuestions")
+    void theFirstOpenDayIsTheFirstOnWhichItIsOpen(Protocol protocol) {
+        Course left = course(protocol, 0);
+        Comparison comparison = Comparison.of(left, course(protocol, 1));
+
+        comparison.roles().stream()
+                .filter(RoleDifference::opensOtherwise)
+                .limit(5)
+                .forEach(role -> role.opensLeft().ifPresent(day -> {
+                    assertThat(on(left, day.number())
+                                    .verdict(role.role())
+                                    .kind()
+                                    .isOpen())
+                            .isTrue();
+                    if (protocol.begins(DAY_ZERO).isBefore(day)) {
+                        CourseDay before = day.plusDays(-1);
+                        assertThat(on(left, before.number())
+                                        .verdict(role.role())
+                                        .kind()
+                                        .isOpen())
+                                .isFalse();
+                    }
+                }));
+    }
+}
