@@ -1,9 +1,22 @@
 /* The day that is shown: stepped, dragged, printed. No rule of the job lives here. */
+/* Takes the ladders out that lie below the first screen and gives what puts them back: they follow a frame later. */
+function below(main) {
+  const ladders = [...main.querySelectorAll("#rack .ladder")].slice(6);
+  const rack = main.querySelector("#rack");
+  ladders.forEach((ladder) => { ladder.remove(); });
+  return () => {
+    if (rack) {
+      rack.append(...ladders);
+    }
+  };
+}
+
 /* Puts a page's content in the place of this one's, with its address; quicker than a swap that visits every node. */
 function showPage(address, text) {
   const handleHadFocus = document.activeElement && document.activeElement.matches(".handle");
   const page = new DOMParser().parseFromString(text, "text/html");
   const main = document.adoptNode(page.getElementById("main"));
+  const later = below(main);
   document.getElementById("main").replaceWith(main);
   htmx.process(main);
   history.pushState({ htmx: true }, "", address);
@@ -11,6 +24,7 @@ function showPage(address, text) {
     main.querySelector(".handle").focus({ preventScroll: true });
   }
   document.dispatchEvent(new CustomEvent("waypost-shown"));
+  requestAnimationFrame(() => requestAnimationFrame(later));
 }
 
 document.addEventListener("alpine:init", () => {

@@ -29,7 +29,7 @@
     const sign = signOf(event);
     if (sign && event.button === 0 && !event.ctrlKey && !event.metaKey && !event.shiftKey) {
       event.preventDefault();
-      htmx.ajax("GET", panelOf(sign), { target: "#rung", swap: "outerHTML" });
+      htmx.ajax("GET", panelOf(sign), { source: sign, target: "#rung", swap: "outerHTML" });
     }
   });
 

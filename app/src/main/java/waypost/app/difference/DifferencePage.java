@@ -106,16 +106,7 @@ public record DifferencePage(List<Group> groups, List<Lines> lines) {
         }
 
         private Turn turn(Turned turned) {
-            return new Turn(before.of(turned.before()), after.of(turned.after()), why(turned.after()));
-        }
-
-        /** The reason that decides; none for what is simply open. */
-        private String why(Verdict verdict) {
-            return verdict.reasons().stream()
-                    .filter(reason -> reason.kind() == verdict.kind())
-                    .findFirst()
-                    .map(reason -> words.say(reason).whole())
-                    .orElse("");
+            return new Turn(before.of(turned.before()), after.of(turned.after()), words.why(turned.after()));
         }
 
         private List<String> phase() {

@@ -14,8 +14,6 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import waypost.core.compare.Difference;
-import waypost.core.compare.Turned;
 import waypost.core.course.Course;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
@@ -126,10 +124,9 @@ public class Racks {
         wanted.lastVisit()
                 .filter(visit -> visit.isBefore(standing.date()))
                 .map(visit -> standing.course().on(visit, visit, Outlook.TIME_ONLY))
-                .map(then -> Difference.between(then, standing))
-                .ifPresent(since -> {
-                    since.turned(Turned.Way.OPENS).forEach(turned -> opened.add(turned.role()));
-                    since.turned(Turned.Way.CLOSES).forEach(turned -> closed.add(turned.role()));
+                .ifPresent(then -> {
+                    opened.addAll(standing.openedSince(then));
+                    closed.addAll(then.openedSince(standing));
                 });
         changes.put(RackFilter.Show.OPENED, opened);
         changes.put(RackFilter.Show.CLOSED_AGAIN, closed);

@@ -124,7 +124,7 @@ final class DiaryDay {
         boolean wasOpen = then.kind().isOpen();
         boolean isOpen = today.kind().isOpen();
         if (wasOpen && !isOpen) {
-            return Optional.of("closes: " + title(today.role()) + ". " + why(today));
+            return Optional.of("closes: " + title(today.role()) + ". " + words.why(today));
         }
         boolean first = now.day()
                 .equals(now.course()
@@ -145,15 +145,6 @@ final class DiaryDay {
             sentences.add(words.say(reason).sentence());
         }
         return String.join(" ", sentences);
-    }
-
-    /** The reason that decides. */
-    private String why(Verdict verdict) {
-        return verdict.reasons().stream()
-                .filter(reason -> reason.kind() == verdict.kind())
-                .findFirst()
-                .map(reason -> words.say(reason).whole())
-                .orElse("");
     }
 
     private String title(RoleKey role) {

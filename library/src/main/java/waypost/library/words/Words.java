@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import waypost.core.gate.Verdict;
 import waypost.core.limit.Authority;
 import waypost.core.limit.Provenance;
 import waypost.core.measure.Plain;
@@ -30,6 +31,15 @@ public final class Words implements Reason.Visitor<Said> {
 
     public Said say(Reason reason) {
         return reason.accept(this);
+    }
+
+    /** The reason that decides a verdict, with what would change it; empty for what is simply open. */
+    public String why(Verdict verdict) {
+        return verdict.reasons().stream()
+                .filter(reason -> reason.kind() == verdict.kind())
+                .findFirst()
+                .map(reason -> say(reason).whole())
+                .orElse("");
     }
 
     public Dates dates() {
