@@ -24,7 +24,7 @@ class ArchitectureTest {
             List.of("body", "time", "question"),
             List.of("demand"),
             List.of("exercise", "measure"),
-            List.of("limit", "criterion"),
+            List.of("limit", "criterion", "trend"),
             List.of("log"),
             List.of("protocol"),
             List.of("reason"),

@@ -2,10 +2,12 @@ package waypost.app.course;
 
 import jakarta.servlet.http.HttpSession;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -25,10 +27,12 @@ import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.core.course.Outlook;
+import waypost.core.course.Progress;
 import waypost.core.course.Standing;
 import waypost.core.milestone.Milestone;
 import waypost.library.words.Dates;
 import waypost.library.words.MilestoneWords;
+import waypost.library.words.ProgressWords;
 
 /** What has to be true to move on, signing the advance, and holds. */
 @Controller
@@ -63,15 +67,20 @@ class MilestoneController {
         this.clock = clock;
     }
 
-    /** A milestone as the page shows it. */
-    public record Post(String shape, String state, String title, String says) {
+    /** A milestone as the page shows it; {@code moves} is empty where its readings tell no more. */
+    public record Post(String shape, String state, String title, String says, String moves) {
 
-        static Post of(Milestone milestone, MilestoneWords words) {
+        static Post of(Milestone milestone, MilestoneWords words, List<Progress> progress) {
+            String moves = progress.stream()
+                    .filter(one -> one.milestone().equals(milestone))
+                    .map(ProgressWords::say)
+                    .collect(Collectors.joining(" "));
             return new Post(
                     milestone.state().name().toLowerCase(Locale.ROOT).replace('_', '-'),
                     MilestoneWords.state(milestone),
                     milestone.criterion().title(),
-                    words.say(milestone));
+                    words.say(milestone),
+                    moves);
         }
     }
 
@@ -166,6 +175,7 @@ class MilestoneController {
         LoadedCourse course = loader.load(staff.clinicId(), id);
         Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
         MilestoneWords words = new MilestoneWords(new Dates(course.row().dayZero()));
+        List<Progress> progress = Progress.of(standing);
         Optional<Advances.Offer> offer = advances.offer(course, standing, today);
         return new ModelAndView("course/milestones")
                 .addObject("head", heads.head(course, standing, today))
@@ -173,7 +183,7 @@ class MilestoneController {
                 .addObject(
                         "posts",
                         offer.map(o -> o.next().milestones().stream()
-                                .map(m -> Post.of(m, words))
+                                .map(m -> Post.of(m, words, progress))
                                 .toList()))
                 .addObject("earliest", offer.map(o -> words.dates().say(o.next().earliest())))
                 .addObject("holds", course.holds())

@@ -10,7 +10,6 @@ import waypost.core.compare.Difference;
 import waypost.core.compare.Restricted;
 import waypost.core.compare.Turned;
 import waypost.core.course.DutyStatus;
-import waypost.core.gate.Verdict;
 import waypost.core.milestone.Milestone;
 import waypost.library.words.DifferenceWords;
 import waypost.library.words.DutyWords;

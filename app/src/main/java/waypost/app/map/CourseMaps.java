@@ -45,6 +45,7 @@ public class CourseMaps {
         lanes.addAll(duties.worn());
         holds(course, ruler).ifPresent(lanes::add);
         lanes.add(new OrderLane(course.resolved().decisions(), ruler).lane());
+        lanes.addAll(new ForecastLane(standing, ruler).lanes());
         lanes.add(new OpensLane(course, bundle, ruler).lane());
         lanes.add(duties.due());
         lanes.add(new MeasureLane(course, bundle, ruler, today).lane());

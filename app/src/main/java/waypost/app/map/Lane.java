@@ -5,7 +5,7 @@ import java.util.List;
 /**
  * One line of facts under the ruler.
  *
- * @param kind phases, gates, ceiling, bars, worn, holds, orders, opens, due, measures, visits, differs
+ * @param kind phases, gates, ceiling, bars, worn, holds, orders, forecasts, opens, due, measures, visits, differs
  */
 public record Lane(String kind, String title, List<Mark> marks) {
     public Lane {

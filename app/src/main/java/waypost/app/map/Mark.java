@@ -6,7 +6,7 @@ import java.util.Set;
  * Something drawn on a lane.
  *
  * @param kind how it is drawn: passed, now, ahead, gate, gate-next, gate-passed, ceiling, bar, opens, due, overdue,
- *     measured, to-measure, missed, came, booked, hold, order, differs
+ *     measured, to-measure, missed, came, booked, hold, order, forecast, differs
  * @param left where it begins on the ruler, 0 to 100
  * @param width how far it goes, 0 for a point
  * @param low the lowest part of the lane's range that is allowed, 0 to 100; only for a ceiling

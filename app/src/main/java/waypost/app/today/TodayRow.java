@@ -33,7 +33,7 @@ public record TodayRow(
 
     private static final int MINDS_IN_SIGHT = 2;
 
-    /** Something to mind; {@code kind} is hold, overdue, ask or ready. */
+    /** Something to mind; {@code kind} is hold, overdue, still, ask or ready. */
     public record Mind(String kind, String text) {}
 
     /**
