@@ -19,6 +19,7 @@ function showPage(address, text) {
   const later = below(main);
   document.getElementById("main").replaceWith(main);
   htmx.process(main);
+  history.replaceState({ htmx: true }, "", location.href);
   history.pushState({ htmx: true }, "", address);
   if (handleHadFocus) {
     main.querySelector(".handle").focus({ preventScroll: true });

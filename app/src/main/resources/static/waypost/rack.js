@@ -55,7 +55,7 @@
   /* The opened rung is the current one of its rack. */
   document.addEventListener("htmx:afterSwap", (event) => {
     const opened = document.querySelector("#rung input[name=rung]");
-    if (event.detail.target.id === "rung" && opened) {
+    if (event.detail.target && event.detail.target.id === "rung" && opened) {
       document.querySelectorAll("#rack a.sign").forEach((sign) => {
         if (sign.dataset.role === opened.value) {
           sign.setAttribute("aria-current", "true");

@@ -144,6 +144,8 @@ class CourseMapBrowserTest {
         new Actions(browser.driver()).release().perform();
         browser.waitForText("Shown:");
         assertThat(browser.driver().getCurrentUrl()).contains("on=203");
+        browser.driver().navigate().back();
+        browser.until(page -> page.findElements(By.cssSelector(".viewing")).isEmpty());
     }
 
     @Test

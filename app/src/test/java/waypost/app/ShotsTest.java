@@ -42,7 +42,7 @@ class ShotsTest {
             browser.choose("answer.meniscus-repair", "none");
             browser.click(By.cssSelector("#trial .primary"));
             browser.waitForText("What would be otherwise");
-            shot(below(browser, ".would"), "what-if");
+            shot(browser, "what-if");
             shot(browser.size(820, 1180).open("/courses/" + ottoline), "way-tablet");
         }
         try (Browser browser = new Browser()) {

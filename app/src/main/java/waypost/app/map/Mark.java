@@ -17,6 +17,7 @@ import java.util.Set;
 public record Mark(String kind, double left, double width, double low, double high, String label, String words) {
 
     private static final double MIDDLE = 50;
+    private static final double HANGING = 30;
     private static final double PRECISION = 1000;
     private static final double NARROWEST = 3.4;
     private static final Set<String> DOTS = Set.of("measured", "to-measure", "missed", "came", "booked");
@@ -55,9 +56,9 @@ public record Mark(String kind, double left, double width, double low, double hi
         return percent(Math.max(0, high - low));
     }
 
-    /** On which side of a ceiling's line its label has room: under a high one, over a low one. */
+    /** On which side of a ceiling's line its label has room: under a high one, over a low one or one that hangs from above. */
     public String side() {
-        return !kind.equals("ceiling") ? "" : high > MIDDLE ? "under" : "over";
+        return !kind.equals("ceiling") ? "" : high > MIDDLE && low < HANGING ? "under" : "over";
     }
 
     private static String percent(double share) {

@@ -64,8 +64,8 @@ public class Racks {
                                 .contains(v.role()))
                 .map(v -> v.role().toString())
                 .collect(Collectors.toSet());
-        List<Activity> activities =
-                spokenOf.stream().map(v -> signs.activity(v.role())).distinct().toList();
+        Map<String, Activity> activities = new LinkedHashMap<>();
+        spokenOf.forEach(v -> activities.put(v.role().activity(), signs.activity(v.role())));
         return new Rack(
                 rows(wanted.ladders(), spokenOf, signs).stream()
                         .map(row -> row.matching(sign -> through.contains(sign.key())))
@@ -76,13 +76,13 @@ public class Racks {
                 through.size(),
                 counts,
                 wanted.lastVisit().map(SignWords::date).orElse(""),
-                activities.stream()
+                activities.values().stream()
                         .filter(Activity.Exercise.class::isInstance)
                         .map(a -> ((Activity.Exercise) a).purpose())
                         .distinct()
                         .sorted()
                         .toList(),
-                activities.stream()
+                activities.values().stream()
                         .flatMap(a -> RackFilter.equipmentOf(a).stream())
                         .distinct()
                         .sorted()
