@@ -34,8 +34,6 @@ public record RackFilter(
         CLOSED_AGAIN
     }
 
-    public static final RackFilter NONE = new RackFilter(Show.ALL, Optional.empty(), Optional.empty(), "", "", false);
-
     /** Whether anything is left out. */
     public boolean isOn() {
         return show != Show.ALL

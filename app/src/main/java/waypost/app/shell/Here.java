@@ -16,11 +16,6 @@ public record Here(String path, Map<String, String> query) {
         query = Map.copyOf(new LinkedHashMap<>(query));
     }
 
-    /** The same page. */
-    public String self() {
-        return address("", query);
-    }
-
     /** The same page with one thing otherwise. */
     public String with(String name, Object value) {
         Map<String, String> other = new LinkedHashMap<>(query);

@@ -29,6 +29,7 @@ class RacksTest {
 
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
     private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final RackFilter NO_FILTER = show(RackFilter.Show.ALL);
 
     private static Course course(List<Hold> holds) {
         return Course.of(
@@ -63,7 +64,7 @@ class RacksTest {
 
     @Test
     void withoutAFilterEveryRungOfTheProtocolStandsOnItsLadder() {
-        Rack rack = rack(course(List.of()), 20, RackFilter.NONE);
+        Rack rack = rack(course(List.of()), 20, NO_FILTER);
 
         assertThat(signs(rack)).hasSize((int) rack.all());
         assertThat(rack.shown()).isEqualTo(rack.all());
@@ -73,7 +74,7 @@ class RacksTest {
     @ParameterizedTest
     @EnumSource(RackFilter.Show.class)
     void theCountOnTheChipIsWhatTheFilterShows(RackFilter.Show show) {
-        Rack all = rack(course(List.of()), 1, RackFilter.NONE);
+        Rack all = rack(course(List.of()), 1, NO_FILTER);
         Rack filtered = rack(course(List.of()), 1, show(show));
 
         assertThat(filtered.shown())
@@ -137,12 +138,12 @@ class RacksTest {
             assertThat(exercise.title()).containsIgnoringCase("with band");
         });
         assertThat(rack.filter().isOn()).isTrue();
-        assertThat(RackFilter.NONE.isOn()).isFalse();
+        assertThat(NO_FILTER.isOn()).isFalse();
     }
 
     @Test
     void whatIsLeftStaysOnItsSideOfTheLine() {
-        Rack all = rack(course(List.of()), 50, RackFilter.NONE);
+        Rack all = rack(course(List.of()), 50, NO_FILTER);
         Rack barred = rack(
                 course(List.of()),
                 50,

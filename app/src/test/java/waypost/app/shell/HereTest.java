@@ -11,7 +11,8 @@ class HereTest {
 
     @Test
     void keepsWhatThePageShows() {
-        assertThat(here.self()).isEqualTo("/shelf/knee?answer.graft=donor%20%26%20more&on=2031-04-03");
+        assertThat(here.with("on", "2031-04-03"))
+                .isEqualTo("/shelf/knee?answer.graft=donor%20%26%20more&on=2031-04-03");
         assertThat(here.part("/rungs/quad-set/operated"))
                 .startsWith("/shelf/knee/rungs/quad-set/operated?answer.graft=");
     }
