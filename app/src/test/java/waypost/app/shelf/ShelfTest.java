@@ -3,6 +3,7 @@ package waypost.app.shelf;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -41,6 +42,7 @@ class ShelfTest {
         assertThat(shelf).contains("unreviewed", "Shoulder", "Hip or knee");
     }
 
+    @Tag("slow")
     @ParameterizedTest
     @MethodSource("protocols")
     void aProtocolIsReadWithRulesSchoolsDutiesMilestonesSourceAndLint(Protocol protocol) {
