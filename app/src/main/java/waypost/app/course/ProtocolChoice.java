@@ -15,7 +15,7 @@ import waypost.library.words.Words;
 public record ProtocolChoice(String area, List<Protocol> protocols) {
 
     /** All protocols, by area and title. */
-    static List<ProtocolChoice> of(List<Protocol> protocols) {
+    public static List<ProtocolChoice> of(List<Protocol> protocols) {
         Map<String, List<Protocol>> byArea = new TreeMap<>();
         for (Protocol protocol : protocols) {
             String area = protocol.id().split("\\.", 2)[0];

@@ -6,12 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SortedSet;
-import java.util.TreeSet;
 import waypost.core.course.Course;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.gate.Verdict;
-import waypost.core.protocol.Protocol;
 import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
 
@@ -27,10 +25,8 @@ public record Ahead(List<Integer> days, Map<String, String> signs) {
     /** The signs of a course as things are known on {@code today}. */
     public static Ahead of(Course course, LocalDate today, Outlook outlook) {
         LocalDate dayZero = course.resolved().dayZero();
-        Protocol protocol = course.resolved().protocol();
-        SortedSet<CourseDay> days = new TreeSet<>(course.gate().changePoints());
-        protocol.phases().forEach(phase -> days.add(phase.expected().from(dayZero)));
-        days.add(protocol.begins(dayZero));
+        SortedSet<CourseDay> days = course.daysOfChange();
+        days.add(course.resolved().protocol().begins(dayZero));
         days.add(CourseDay.between(dayZero, today));
         Map<String, StringBuilder> letters = new LinkedHashMap<>();
         for (CourseDay day : days) {

@@ -10,8 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.SortedSet;
-import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import waypost.core.course.Course;
@@ -21,7 +19,6 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.Ladder;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
-import waypost.core.protocol.Phase;
 import waypost.core.time.CourseDay;
 import waypost.library.words.SignWords;
 
@@ -138,13 +135,9 @@ public class Racks {
         Course course = standing.course();
         LocalDate dayZero = course.resolved().dayZero();
         Outlook outlook = standing.planned() ? Outlook.TO_PLAN : Outlook.TIME_ONLY;
-        SortedSet<CourseDay> days = new TreeSet<>(course.gate().changePoints());
-        course.resolved().protocol().phases().stream()
-                .map(Phase::expected)
-                .forEach(moment -> days.add(moment.from(dayZero)));
         Set<RoleKey> soon = new HashSet<>();
         CourseDay tomorrow = standing.day().plusDays(1);
-        for (CourseDay day : days.subSet(tomorrow, tomorrow.plusDays(SOON_DAYS))) {
+        for (CourseDay day : course.daysOfChange().subSet(tomorrow, tomorrow.plusDays(SOON_DAYS))) {
             soon.addAll(course.on(day.dateFrom(dayZero), known, outlook).openedSince(standing));
         }
         return soon;

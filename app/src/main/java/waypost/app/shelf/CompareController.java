@@ -103,10 +103,7 @@ class CompareController {
                         .findFirst()
                         .map(version -> bundles.get(version.hash()))
                         .orElseThrow(NotFoundException::new);
-        Protocol protocol = bundle.protocols().stream()
-                .filter(p -> p.id().equals(id))
-                .findFirst()
-                .orElseThrow(NotFoundException::new);
+        Protocol protocol = bundle.findProtocol(id).orElseThrow(NotFoundException::new);
         ShelfCourse read = ShelfCourse.of(bundle, protocol, ShelfCourse.answers(protocol, all, side + "."), dayZero);
         return new Chosen(side, name, protocol, bundle.hash(), read, versions);
     }

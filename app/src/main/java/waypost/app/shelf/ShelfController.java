@@ -141,10 +141,7 @@ class ShelfController {
 
     private ShelfCourse read(String id, LocalDate dayZero, Map<String, String> all) {
         Bundle bundle = bundles.shipped();
-        Protocol protocol = bundle.protocols().stream()
-                .filter(p -> p.id().equals(id))
-                .findFirst()
-                .orElseThrow(NotFoundException::new);
+        Protocol protocol = bundle.findProtocol(id).orElseThrow(NotFoundException::new);
         return ShelfCourse.of(bundle, protocol, ShelfCourse.answers(protocol, all, ANSWER), dayZero);
     }
 

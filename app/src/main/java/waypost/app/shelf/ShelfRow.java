@@ -1,13 +1,10 @@
 package waypost.app.shelf;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
+import waypost.app.course.ProtocolChoice;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
-import waypost.library.words.Words;
 
 /**
  * A protocol on the shelf.
@@ -34,18 +31,10 @@ public record ShelfRow(
     public record Area(String title, List<ShelfRow> rows) {}
 
     static List<Area> of(List<Protocol> protocols) {
-        Map<String, List<ShelfRow>> areas = new TreeMap<>();
-        for (Protocol protocol : protocols) {
-            String area = Words.sentenceCase(
-                    Words.plainName(protocol.id().substring(0, protocol.id().indexOf('.'))));
-            areas.computeIfAbsent(area, key -> new ArrayList<>()).add(of(protocol));
-        }
-        return areas.entrySet().stream()
-                .map(entry -> new Area(
-                        entry.getKey(),
-                        entry.getValue().stream()
-                                .sorted(java.util.Comparator.comparing(ShelfRow::title))
-                                .toList()))
+        return ProtocolChoice.of(protocols).stream()
+                .map(choice -> new Area(
+                        choice.area(),
+                        choice.protocols().stream().map(ShelfRow::of).toList()))
                 .toList();
     }
 

@@ -59,26 +59,24 @@ class TodayRows {
     List<TodayRow> rows(
             Staff staff, List<AppointmentRow> appointments, Map<UUID, LoadedCourse> courses, LocalDate day) {
         Map<UUID, Instant> looks = readLog.lastLooks(staff, courses.keySet());
-        Map<UUID, Integer> news = entries.sinceLastLook(staff, courses.keySet());
-        return appointments.stream()
-                .flatMap(appointment -> Optional.ofNullable(courses.get(appointment.courseId()))
-                        .map(course -> row(
-                                appointment,
-                                course,
-                                day,
-                                Optional.ofNullable(looks.get(appointment.courseId()))
-                                        .map(at -> news(
-                                                course,
-                                                day,
-                                                at.atZone(staff.clinicZone()).toLocalDate(),
-                                                news.getOrDefault(appointment.courseId(), 0)))
-                                        .orElse("all of it new to you")))
-                        .stream())
-                .toList();
+        Map<UUID, Integer> counts = entries.sinceLastLook(staff, courses.keySet());
+        List<TodayRow> rows = new ArrayList<>();
+        for (AppointmentRow appointment : appointments) {
+            UUID id = appointment.courseId();
+            LoadedCourse course = courses.get(id);
+            if (course != null) {
+                Standing standing = course.course().on(day, day, Outlook.TIME_ONLY);
+                String news = Optional.ofNullable(looks.get(id))
+                        .map(at -> at.atZone(staff.clinicZone()).toLocalDate())
+                        .map(looked -> news(course, standing, looked, counts.getOrDefault(id, 0)))
+                        .orElse("all of it new to you");
+                rows.add(row(appointment, course, standing, news));
+            }
+        }
+        return rows;
     }
 
-    private static TodayRow row(AppointmentRow appointment, LoadedCourse course, LocalDate day, String news) {
-        Standing standing = course.course().on(day, day, Outlook.TIME_ONLY);
+    private static TodayRow row(AppointmentRow appointment, LoadedCourse course, Standing standing, String news) {
         return new TodayRow(
                 appointment.id(),
                 CLOCK.format(appointment.startsAt()),
@@ -163,10 +161,9 @@ class TodayRows {
     }
 
     /** What time and what others did since a day. */
-    private static String news(LoadedCourse course, LocalDate day, LocalDate looked, int entries) {
-        Standing standing = course.course().on(day, day, Outlook.TIME_ONLY);
+    private static String news(LoadedCourse course, Standing standing, LocalDate looked, int entries) {
         List<String> news = new ArrayList<>();
-        if (looked.isBefore(day)) {
+        if (looked.isBefore(standing.date())) {
             String changed = changed(course, standing, looked, "");
             if (!changed.isEmpty()) {
                 news.add(changed);

@@ -16,8 +16,6 @@ import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
-import waypost.core.protocol.Phase;
-import waypost.core.protocol.Protocol;
 import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
 
@@ -71,14 +69,8 @@ final class DayByDay {
     }
 
     private static Stream<CourseDay> changes(Course course) {
-        LocalDate dayZero = course.resolved().dayZero();
-        Protocol protocol = course.resolved().protocol();
-        CourseDay begins = protocol.begins(dayZero);
-        Stream<CourseDay> phases =
-                protocol.phases().stream().map(Phase::expected).map(moment -> moment.from(dayZero));
-        return Stream.of(Stream.of(begins), course.gate().changePoints().stream(), phases)
-                .flatMap(days -> days)
-                .filter(day -> !day.isBefore(begins));
+        CourseDay begins = course.resolved().protocol().begins(course.resolved().dayZero());
+        return Stream.concat(Stream.of(begins), course.daysOfChange().tailSet(begins).stream());
     }
 
     private static Map<RoleKey, VerdictKind> kinds(Standing standing) {

@@ -162,6 +162,13 @@ public final class Course {
         return phase;
     }
 
+    /** The days on which a verdict may change, if all goes to plan: those of the rules, and those expected of the phases. */
+    public SortedSet<CourseDay> daysOfChange() {
+        SortedSet<CourseDay> days = new TreeSet<>(gate.changePoints());
+        resolved.protocol().phases().forEach(phase -> days.add(phase.expected().from(resolved.dayZero())));
+        return days;
+    }
+
     /** The dates on which anything changes by time alone: rules beginning, changing, ending, duties and holds. */
     public SortedSet<LocalDate> timeline() {
         SortedSet<LocalDate> dates = new TreeSet<>();

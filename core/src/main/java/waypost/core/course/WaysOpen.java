@@ -4,10 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.SortedSet;
-import java.util.TreeSet;
 import waypost.core.exercise.RoleKey;
-import waypost.core.protocol.Phase;
 import waypost.core.question.Answers;
 import waypost.core.question.Question;
 import waypost.core.time.CourseDay;
@@ -36,11 +33,7 @@ public record WaysOpen(Optional<CourseDay> byTime, Optional<CourseDay> toPlan, L
     private static Optional<CourseDay> toPlan(RoleKey role, Standing standing, LocalDate today) {
         Course course = standing.course();
         LocalDate dayZero = course.resolved().dayZero();
-        SortedSet<CourseDay> days = new TreeSet<>(course.gate().changePoints());
-        for (Phase phase : course.resolved().protocol().phases()) {
-            days.add(phase.expected().from(dayZero));
-        }
-        return days.tailSet(standing.day().plusDays(1)).stream()
+        return course.daysOfChange().tailSet(standing.day().plusDays(1)).stream()
                 .filter(day -> day.dateFrom(dayZero).isAfter(today))
                 .filter(day -> course.on(day.dateFrom(dayZero), today, Outlook.TO_PLAN)
                         .verdict(role)

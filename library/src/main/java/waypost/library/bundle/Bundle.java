@@ -70,6 +70,10 @@ public record Bundle(
                                 id, protocols.stream().map(Protocol::id).toList())));
     }
 
+    public Optional<Protocol> findProtocol(String id) {
+        return protocols.stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
     public Measure measure(String id) {
         return findMeasure(id)
                 .orElseThrow(() -> new IllegalArgumentException("measure: "
