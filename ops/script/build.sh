@@ -20,8 +20,40 @@ library_classpath() {
     echo "$PWD/core/target/classes:$PWD/library/target/classes:$(cat library/target/classpath)"
 }
 
+build_instruments() {
+    [ -f instruments/target/classpath ] &&
+        [ -z "$(find instruments/src/main -newer instruments/target/classpath -type f | head -n 1)" ] && return
+    step "building the simulated instruments" >&2
+    mvn -q -B --no-transfer-progress -pl instruments package -DskipTests \
+        org.apache.maven.plugins:maven-dependency-plugin:build-classpath \
+        -Dmdep.outputFile=target/classpath -Dmdep.includeScope=runtime
+}
+
+run_instrument() {
+    exec java -Xmx48m -XX:TieredStopAtLevel=1 -XX:+UseSerialGC \
+        -cp "$HERE/instruments/target/classes:$(cat "$HERE/instruments/target/classpath")" \
+        waypost.instrument.simulated.InstrumentCommand "$@"
+}
+
+# Each simulated instrument as a process of its own on a free loopback port; the application is told where.
+start_instruments() {
+    local kind port=7301
+    build_instruments
+    for kind in goniometer dynamometer force-plate scale; do
+        port=$(free_port "$port")
+        run_instrument "$(echo "$kind" | tr - _)" --port "$port" --seed "$port" >/dev/null &
+        INSTRUMENTS+=($!)
+        INSTRUMENT_SETTINGS+=("--waypost.instruments.$kind=http://127.0.0.1:$port")
+        port=$((port + 1))
+    done
+}
+
+stop_instruments() {
+    [ ${#INSTRUMENTS[@]} -eq 0 ] || kill "${INSTRUMENTS[@]}" 2>/dev/null || true
+}
+
 run_app() {
-    java -jar app/target/waypost-app-*-exec.jar
+    java -jar app/target/waypost-app-*-exec.jar "$@"
 }
 
 lines_of() {

@@ -60,6 +60,15 @@ class AccessibilityTest {
                     "/courses/" + ottoline + "?rung=single-leg-squat/operated",
                     "/courses/" + ottoline + "?on=2031-09-01&outlook=TO_PLAN",
                     "/courses/" + ottoline + "/measures",
+                    "/courses/" + ottoline + "/measures/readings",
+                    "/courses/" + ottoline
+                            + "/measures?also=lower-extremity-score&also=reach-composite&also=thigh-girth",
+                    "/courses/" + ottoline + "/check-in",
+                    "/courses/" + ottoline + "/measures/trends",
+                    "/courses/" + ottoline + "/measures/files",
+                    "/bench/seat",
+                    "/bench/weight-bearing",
+                    "/bench/cuff",
                     "/courses/" + ottoline + "/milestones",
                     "/courses/" + ottoline + "/referral",
                     "/courses/" + ottoline + "/record",
@@ -92,7 +101,7 @@ class AccessibilityTest {
             browser.waitFor(By.cssSelector("a.sign[href*='long-arc-band']")).click();
             browser.waitForText("added load");
             check(browser, "legend and panel open");
-            browser.open("/courses/" + caspar + "/measures").type("said", "0-0-999");
+            browser.open("/courses/" + caspar + "/measures/readings").type("said", "0-0-999");
             browser.press("Put on record");
             browser.waitForText("allowed");
             check(browser, "a refused reading");

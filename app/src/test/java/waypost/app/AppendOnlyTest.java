@@ -28,6 +28,12 @@ class AppendOnlyTest {
                 "update bundle_file set text = ''",
                 "update band set name = 'gold'",
                 "delete from band_order",
+                "update surgeon_message set words = ''",
+                "delete from surgeon_message",
+                "update note set words = ''",
+                "delete from note",
+                "update check_in set flags = ''",
+                "delete from check_in",
                 "delete from read_log",
                 "drop table reading",
                 "truncate reading"

@@ -75,7 +75,7 @@ class AttestationTest {
         String course = "/courses/" + referral.get("courseId");
 
         assertThat(therapist.get(course).body()).contains("Reverse blocking").doesNotContain("Prone hang");
-        assertThat(therapist.get(course + "/measures").body())
+        assertThat(therapist.get(course + "/measures/readings").body())
                 .contains("Total active motion of the finger")
                 .doesNotContain("Knee effusion");
     }

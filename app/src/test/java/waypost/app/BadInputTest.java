@@ -37,7 +37,10 @@ class BadInputTest {
         RunningWaypost waypost = RunningWaypost.get();
         return waypost.bean(CourseLoader.class)
                 .load(waypost.staff("therapist").clinicId(), course)
+                .course()
+                .history()
                 .readings()
+                .all()
                 .size();
     }
 
@@ -69,7 +72,7 @@ class BadInputTest {
         Visitor.Answer answer = THERAPIST.post("/courses/" + course + "/readings", form);
 
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.body()).contains(field.equals("side") ? "Add a reading" : message);
+        assertThat(answer.body()).contains(field.equals("side") ? "Add a reading of any day" : message);
         assertThat(answer.body()).contains(form.get("said"));
         assertThat(readings(course)).isEqualTo(before);
     }
@@ -93,7 +96,8 @@ class BadInputTest {
 
         assertThat(THERAPIST.post("/courses/" + course + "/readings", form).status())
                 .isEqualTo(302);
-        assertThat(THERAPIST.get("/courses/" + course + "/measures").body()).contains("compensated, does not count");
+        assertThat(THERAPIST.get("/courses/" + course + "/measures/readings").body())
+                .contains("compensated, does not count");
         assertThat(THERAPIST.get("/courses/" + course + "/milestones").body()).contains("No reading yet: measure it.");
     }
 
@@ -107,10 +111,11 @@ class BadInputTest {
         active.put("mode", "ACTIVE");
         List.of(early, passive, active).forEach(form -> THERAPIST.post("/courses/" + course + "/readings", form));
 
-        assertThat(THERAPIST.get("/courses/" + course + "/measures").body())
+        assertThat(THERAPIST.get("/courses/" + course + "/measures/readings").body())
                 .contains("held at 90 degrees on Thu 3 Apr 2031: the test was not open on that day.")
-                .contains("Knee flexion on Thu 3 Apr 2031: active goes further than passive by more than the tool")
-                .doesNotContain("Knee extension on Thu 3 Apr 2031: active");
+                .contains(
+                        "Thu 3 Apr 2031 · Knee flexion: active 106° goes further than passive 100° by more than the tool")
+                .doesNotContain("Knee extension: active");
     }
 
     @Test
@@ -190,14 +195,14 @@ class BadInputTest {
     void theSecondOfTwoTabsCannotCorrectAReadingAgain() {
         UUID course = newCourse("T-6");
         THERAPIST.post("/courses/" + course + "/readings", reading("0-3-97"));
-        String page = THERAPIST.get("/courses/" + course + "/measures").body();
+        String page = THERAPIST.get("/courses/" + course + "/measures/readings").body();
         Matcher link = Pattern.compile("/readings/([0-9a-f-]{36})/correction").matcher(page);
         assertThat(link.find()).isTrue();
         String path = "/courses/" + course + "/readings/" + link.group(1) + "/correction";
 
-        assertThat(THERAPIST.post(path, Map.of("said", "-5", "why", "misread")).status())
+        assertThat(THERAPIST.post(path, Map.of("said", "95", "why", "misread")).status())
                 .isEqualTo(302);
-        assertThat(THERAPIST.post(path, Map.of("said", "-6", "why", "misread")).status())
+        assertThat(THERAPIST.post(path, Map.of("said", "94", "why", "misread")).status())
                 .isEqualTo(404);
         assertThat(THERAPIST.get("/courses/" + course + "/record").body())
                 .contains("Reading corrected")

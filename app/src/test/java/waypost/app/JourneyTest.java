@@ -79,7 +79,8 @@ class JourneyTest {
 
     private static void read(Browser browser, String measure, String said, String side) {
         browser.press("Measures");
-        browser.waitForText("Add a reading");
+        browser.press("Readings");
+        browser.waitForText("Add a reading of any day");
         browser.choose("measure", measure);
         browser.type("said", said);
         browser.choose("side", side);

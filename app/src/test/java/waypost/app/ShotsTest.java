@@ -25,15 +25,18 @@ class ShotsTest {
             shot(browser.open("/sign-in"), "sign-in");
             shot(browser.signIn("therapist").open("/today"), "today");
             shot(browser.open("/courses/" + ottoline + "?rung=single-leg-squat/operated"), "way");
-            shot(browser.open("/courses/" + ottoline + "?on=2031-05-05&outlook=TO_PLAN"), "way-ahead");
             shot(below(browser.open("/courses/" + ottoline + "?view=far"), ".rack-tools"), "rack-far");
             shot(browser.open("/courses/" + ottoline + "/measures"), "measures");
             shot(browser.open("/courses/" + isaura + "/milestones"), "milestones");
+            browser.open("/courses/" + ottoline + "/measures/trends")
+                    .until(page -> !page.findElements(By.cssSelector(".trend-drawing svg path"))
+                            .isEmpty());
+            shot(browser, "trends");
+            shot(browser.open("/bench/seat?lean=15"), "bench");
+            shot(browser.open("/courses/" + ottoline + "/check-in"), "check-in");
             shot(browser.open("/courses/" + ottoline + "/referral"), "referral");
             shot(browser.open("/courses/" + ottoline + "/record"), "record");
-            shot(browser.open("/courses/" + DemoCourses.of("Ambrose Vail")), "way-hold");
             shot(browser.open("/courses/" + DemoCourses.of("Barnabas") + "?rung=arm-lifted/operated"), "way-shoulder");
-            shot(browser.open("/courses/" + DemoCourses.of("Rosalind")), "way-decisive");
             shot(browser.open("/shelf"), "shelf");
             shot(browser.open("/shelf/hip.replacement?dayZero=2031-02-10&on=2031-03-24"), "protocol");
             shot(browser.open(COMPARED), "compare");

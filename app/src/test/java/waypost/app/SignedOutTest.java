@@ -19,7 +19,7 @@ class SignedOutTest {
     void whatWasEnteredIsSentAgainAfterSigningInOverThePage() {
         UUID course = DemoCourses.of("Priyanka Fell");
         try (Browser browser = new Browser()) {
-            browser.signIn("therapist").open("/courses/" + course + "/measures");
+            browser.signIn("therapist").open("/courses/" + course + "/measures/readings");
             browser.type("said", "4-0-133");
             browser.driver().manage().deleteAllCookies();
             browser.press("Put on record");
@@ -39,7 +39,7 @@ class SignedOutTest {
     void anotherAccountDoesNotSendWhatIsOnThePage() {
         UUID course = DemoCourses.of("Priyanka Fell");
         try (Browser browser = new Browser()) {
-            browser.signIn("therapist").open("/courses/" + course + "/measures");
+            browser.signIn("therapist").open("/courses/" + course + "/measures/readings");
             browser.type("said", "4-0-127");
             browser.driver().manage().deleteAllCookies();
             browser.press("Put on record");
@@ -49,7 +49,7 @@ class SignedOutTest {
             dialog.findElement(By.tagName("button")).click();
 
             browser.waitForText("This page belongs to another account");
-            browser.open("/courses/" + course + "/measures");
+            browser.open("/courses/" + course + "/measures/readings");
             assertThat(browser.text()).doesNotContain("127°");
         }
     }

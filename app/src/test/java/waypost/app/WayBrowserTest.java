@@ -209,7 +209,18 @@ class WayBrowserTest {
     void tabletAndPhoneShowEverythingWithoutScrollingSidewaysAndWithLargeTargets(int width, int height) {
         browser.size(width, height).touch(true);
         try {
-            for (String path : List.of(WAY + "?rung=single-leg-squat/operated", "/today", "/shelf", WAY + "/what-if")) {
+            for (String path : List.of(
+                    WAY + "?rung=single-leg-squat/operated",
+                    "/today",
+                    "/shelf",
+                    WAY + "/what-if",
+                    WAY + "/measures",
+                    WAY + "/measures/trends",
+                    WAY + "/measures/files",
+                    WAY + "/check-in",
+                    WAY + "/milestones",
+                    "/bench/torque",
+                    "/bench/weight-bearing")) {
                 browser.open(path);
                 assertThat(
                                 browser.driver()

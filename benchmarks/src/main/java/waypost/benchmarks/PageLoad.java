@@ -10,13 +10,16 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Asks a running demo on loopback for the course page, a bounded number of times, with one client and with eight. */
 final class PageLoad {
@@ -34,18 +37,25 @@ final class PageLoad {
     void measure(String signInName, String password) throws Exception {
         List<HttpClient> clients = new ArrayList<>();
         for (int i = 0; i < 8; i++) {
-            clients.add(signedIn(signInName, password));
+            clients.add(signedIn(signInName, password, HttpClient.Redirect.NORMAL));
         }
         String course = firstCourse(clients.get(0));
         run(clients.subList(0, 2), course, WARM_UP);
-        report(1, run(clients.subList(0, 1), course, REQUESTS));
-        report(8, run(clients, course, REQUESTS));
+        report("course page", 1, run(clients.subList(0, 1), course, REQUESTS));
+        report("course page", 8, run(clients, course, REQUESTS));
+        FullCourse full = new FullCourse(this, signedIn(signInName, password, HttpClient.Redirect.NEVER));
+        for (String page : List.of("", "/measures", "/milestones", "/measures/trends", "/measures/trends/data")) {
+            String path = full.path() + page;
+            run(clients.subList(0, 1), path, WARM_UP / 3);
+            report("20,000 readings, " + (page.isEmpty() ? "course" : page), 1, run(clients.subList(0, 1), path, REQUESTS / 2));
+        }
+        System.out.printf("20,000 readings, course right after another reading: median %.1f ms%n", full.afterAnotherReading());
     }
 
-    private HttpClient signedIn(String name, String password) throws IOException, InterruptedException {
+    private HttpClient signedIn(String name, String password, HttpClient.Redirect redirect) throws IOException, InterruptedException {
         HttpClient client = HttpClient.newBuilder()
                 .cookieHandler(new CookieManager())
-                .followRedirects(HttpClient.Redirect.NORMAL)
+                .followRedirects(redirect)
                 .build();
         String token = get(client, "/session/token");
         String form = "name=" + name + "&password=" + encoded(password) + "&_csrf=" + encoded(token);
@@ -62,12 +72,31 @@ final class PageLoad {
         return URLEncoder.encode(text, StandardCharsets.UTF_8);
     }
 
-    private String get(HttpClient client, String path) throws IOException, InterruptedException {
+    String get(HttpClient client, String path) throws IOException, InterruptedException {
         HttpRequest request =
                 HttpRequest.newBuilder(URI.create(address + path)).GET().build();
         HttpResponse<String> response = client.send(request, HttpResponse.BodyHandlers.ofString());
         if (response.statusCode() != 200) {
             throw new IllegalStateException(path + " gave " + response.statusCode() + ", allowed: 200");
+        }
+        return response.body();
+    }
+
+    /** Posts a form with a fresh token; the answer may be a redirect. */
+    String post(HttpClient client, String path, Map<String, String> fields) throws IOException, InterruptedException {
+        Map<String, String> all = new LinkedHashMap<>(fields);
+        all.put("_csrf", get(client, "/session/token"));
+        String form = all.entrySet().stream()
+                .map(field -> field.getKey() + "=" + encoded(field.getValue()))
+                .collect(Collectors.joining("&"));
+        HttpResponse<String> response = client.send(
+                HttpRequest.newBuilder(URI.create(address + path))
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .POST(HttpRequest.BodyPublishers.ofString(form))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        if (response.statusCode() != 200 && response.statusCode() != 302) {
+            throw new IllegalStateException(path + " gave " + response.statusCode() + ", allowed: 200 or 302");
         }
         return response.body();
     }
@@ -106,9 +135,10 @@ final class PageLoad {
         return nanos;
     }
 
-    private static void report(int clients, List<Long> nanos) {
+    private static void report(String what, int clients, List<Long> nanos) {
         System.out.printf(
-                "course page, %d client%s, %d requests: median %.1f ms, 95th percentile %.1f ms%n",
+                "%s, %d client%s, %d requests: median %.1f ms, 95th percentile %.1f ms%n",
+                what,
                 clients,
                 clients == 1 ? "" : "s",
                 nanos.size(),

@@ -23,8 +23,9 @@ class ArchitectureTest {
     private static final List<List<String>> FLOORS = List.of(
             List.of("body", "time", "question"),
             List.of("demand"),
-            List.of("exercise", "measure"),
-            List.of("limit", "criterion", "trend"),
+            List.of("exercise", "measure", "safety"),
+            List.of("limit", "criterion", "trend", "strength", "doubt"),
+            List.of("function"),
             List.of("log"),
             List.of("protocol"),
             List.of("reason"),
@@ -32,7 +33,7 @@ class ArchitectureTest {
             List.of("gate"),
             List.of("milestone"),
             List.of("course"),
-            List.of("care", "compare"));
+            List.of("care", "compare", "followup"));
 
     @ArchTest
     static void floorsUseOnlyFloorsBelow(JavaClasses classes) {

@@ -49,6 +49,7 @@ class ProgressTest {
                         DAY_ZERO.plusDays(2 + 4L * i),
                         strict,
                         "somebody",
+                        Optional.empty(),
                         Optional.empty()));
             }
         }

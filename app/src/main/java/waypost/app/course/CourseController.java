@@ -26,10 +26,15 @@ import waypost.app.shell.ClinicClock;
 import waypost.app.shell.Here;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
+import waypost.core.compare.Difference;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.exercise.RoleKey;
+import waypost.library.words.BlockWords;
+import waypost.library.words.Dates;
+import waypost.library.words.MilestoneWords;
 import waypost.library.words.SignWords;
+import waypost.library.words.SinceWords;
 
 /** A course's way: precautions, ladders of signs, an opened rung, on any date. */
 @Controller
@@ -78,7 +83,7 @@ class CourseController {
         readLog.saw(staff, id, "way");
         Standing standing = course.course().on(on.orElse(today), today, outlook);
         List<Visit> visited = visits.of(staff, id);
-        model.addAttribute("head", heads.head(course, standing, today));
+        model.addAttribute("head", heads.head(course, standing, today).saying(wayLine(course, standing, visited)));
         model.addAttribute("map", maps.map(standing, course.bundle(), visited, today, scale));
         model.addAttribute(
                 "rack",
@@ -101,6 +106,17 @@ class CourseController {
         model.addAttribute("lineSaid", standing.date().equals(today) ? "today" : SignWords.date(standing.date()));
         model.addAttribute("outlook", outlook);
         return "course/way";
+    }
+
+    /** What changed since the last visit, and what blocks the next phase. */
+    private static String wayLine(LoadedCourse course, Standing standing, List<Visit> visited) {
+        String blocks = new BlockWords(new MilestoneWords(new Dates(course.row().dayZero()))).brief(standing);
+        return Visits.lastBefore(visited, standing.date())
+                .map(visit -> SinceWords.say(
+                                visit,
+                                Difference.between(course.course().on(visit, visit, Outlook.TIME_ONLY), standing))
+                        + " " + blocks)
+                .orElse(blocks);
     }
 
     /** The kind of every verdict on every day of change, so that signs repaint while the handle is dragged. */

@@ -26,12 +26,34 @@ public record CourseHead(
         String review,
         String viewing,
         LocalDate on,
-        List<Strip> strip) {
+        List<Strip> strip,
+        String line) {
+
+    /** The same with what changed and what blocks, in a sentence or two. */
+    CourseHead saying(String words) {
+        return new CourseHead(
+                id,
+                patient,
+                born,
+                number,
+                operation,
+                operated,
+                day,
+                counted,
+                phase,
+                milestones,
+                protocol,
+                review,
+                viewing,
+                on,
+                strip,
+                words);
+    }
 
     /**
      * A cell of the precautions strip.
      *
-     * @param kind limit, barred, ask, hold, duty or overdue
+     * @param kind limit, barred, ask, hold, duty, overdue or behind
      */
     public record Strip(String kind, String title, String detail) {
 

@@ -11,6 +11,7 @@ import waypost.app.store.LoadedCourse;
 import waypost.core.body.Side;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
+import waypost.core.followup.Behind;
 import waypost.core.limit.Allowed;
 import waypost.core.question.Question;
 import waypost.core.time.CourseDay;
@@ -50,7 +51,8 @@ public class CourseHeads {
                 course.protocol().review(),
                 viewing(standing, today),
                 standing.date(),
-                strip(course, standing, dates));
+                strip(course, standing, dates),
+                "");
     }
 
     /** Such as "operated Mon 3 Mar 2031 by Dr Moss". */
@@ -106,6 +108,8 @@ public class CourseHeads {
         standing.strictestPrecautions().forEach(p -> strip.add(cell(p, dates, names)));
         DutyStrip words = new DutyStrip(dates);
         standing.duties().forEach(duty -> duty.accept(words).ifPresent(strip::add));
+        BehindStrip behind = new BehindStrip(dates);
+        Behind.of(standing).forEach(one -> one.accept(behind).ifPresent(strip::add));
         return strip;
     }
 

@@ -1,6 +1,5 @@
 package waypost.app.course;
 
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
@@ -37,12 +36,6 @@ interface CourseWriteMapper {
     boolean courseExists(UUID id, UUID clinicId);
 
     @Insert("""
-            insert into signature (id, course_id, kind, wording, evidence, evidence_hash, signed_by, signed_at)
-            values (#{id}, #{courseId}, #{kind}, #{wording}, #{evidence}, #{evidenceHash}, #{signedBy}, #{signedAt})
-            """)
-    int insertSignature(Signature signature);
-
-    @Insert("""
             insert into statement (id, course_id, replaces, operation, day_zero, side, surgeon, answers, why,
                                    signature_id)
             values (#{id}, #{referral.courseId}, #{replaces}, #{referral.operation}, #{referral.dayZero},
@@ -54,31 +47,4 @@ interface CourseWriteMapper {
             @Param("referral") Referral referral,
             @Param("answers") String answers,
             @Param("signatureId") UUID signatureId);
-
-    @Insert("""
-            insert into advance (id, course_id, phase, from_date, signature_id)
-            values (#{id}, #{courseId}, #{phase}, #{fromDate}, #{signatureId})
-            """)
-    int insertAdvance(UUID id, UUID courseId, String phase, LocalDate fromDate, UUID signatureId);
-
-    @Insert("""
-            insert into hold (id, course_id, why, from_date, review_on, placed_by, placed_at)
-            values (#{id}, #{courseId}, #{wanted.why}, #{wanted.from}, #{wanted.reviewOn}, #{by}, #{at})
-            on conflict (id) do nothing
-            """)
-    int insertHold(UUID id, UUID courseId, @Param("wanted") Holds.Wanted wanted, UUID by, Instant at);
-
-    @Insert("""
-            insert into hold_end (hold_id, ended_on, why, signature_id)
-            values (#{holdId}, #{endedOn}, #{why}, #{signatureId})
-            """)
-    int insertHoldEnd(UUID holdId, LocalDate endedOn, String why, UUID signatureId);
-
-    @Insert("""
-            insert into attestation (id, course_id, criterion, attested_on, said_by, entered_by, entered_at)
-            values (#{id}, #{courseId}, #{wanted.criterion}, #{on}, #{wanted.saidBy}, #{by}, #{at})
-            on conflict (id) do nothing
-            """)
-    int insertAttestation(
-            UUID id, UUID courseId, @Param("wanted") Attestations.Wanted wanted, LocalDate on, UUID by, Instant at);
 }

@@ -11,6 +11,8 @@ import waypost.app.account.Staff;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 import waypost.app.shell.ClinicClock;
+import waypost.app.signature.Signature;
+import waypost.app.signature.Signatures;
 import waypost.app.store.Bundles;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
@@ -24,12 +26,15 @@ import waypost.library.bundle.Bundle;
 public class Referrals {
 
     private final CourseWriteMapper mapper;
+    private final Signatures signatures;
     private final Bundles bundles;
     private final CourseLoader loader;
     private final ClinicClock clock;
 
-    Referrals(CourseWriteMapper mapper, Bundles bundles, CourseLoader loader, ClinicClock clock) {
+    Referrals(
+            CourseWriteMapper mapper, Signatures signatures, Bundles bundles, CourseLoader loader, ClinicClock clock) {
         this.mapper = mapper;
+        this.signatures = signatures;
         this.clock = clock;
         this.bundles = bundles;
         this.loader = loader;
@@ -155,7 +160,7 @@ public class Referrals {
                 ReferralWords.evidence(lines),
                 staff,
                 clock.now());
-        mapper.insertSignature(signature);
+        signatures.keep(signature);
         mapper.insertStatement(
                 UUID.randomUUID(),
                 replaces.orElse(null),

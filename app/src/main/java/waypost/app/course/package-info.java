@@ -1,7 +1,7 @@
 /**
- * One patient's course: the referral, where it stands, advancing it, holding it, its record.
+ * One patient's course: the referral, where it stands, and when the patient came.
  *
- * <p>Start at {@link CourseController}. May use: account, audit, band, map, rack, rung, shell, store, and the
+ * <p>Start at {@link CourseController}. May use: account, audit, band, map, rack, rung, shell, signature, store, and the
  * library.
  */
 @NullMarked

@@ -23,13 +23,13 @@ import waypost.app.account.Staff;
 import waypost.app.account.StaffRole;
 import waypost.app.band.Band;
 import waypost.app.band.BandOrders;
-import waypost.app.course.Advances;
-import waypost.app.course.Holds;
 import waypost.app.course.ReferralForm;
 import waypost.app.course.Referrals;
 import waypost.app.finder.PatientFinder;
 import waypost.app.measure.ReadingEntry;
 import waypost.app.measure.ReadingForm;
+import waypost.app.milestone.Advances;
+import waypost.app.milestone.Holds;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.Bundles;
 import waypost.app.store.CourseLoader;
@@ -180,7 +180,7 @@ public class DemoClinic implements ApplicationRunner {
 
     private void advance(Staff staff, UUID courseId, LocalDate date) {
         LoadedCourse course = loader.load(staff.clinicId(), courseId);
-        Advances.Offer offer = advances.offer(course, course.course().on(date, date, Outlook.TIME_ONLY), date)
+        Advances.Offer offer = advances.offer(course.course().on(date, date, Outlook.TIME_ONLY), date)
                 .orElseThrow();
         advances.sign(staff, courseId, offer.next().phase().id(), offer.hash(), date);
     }

@@ -15,6 +15,7 @@ import waypost.core.course.NextPhase;
 import waypost.core.course.Standing;
 import waypost.core.criterion.Criterion;
 import waypost.core.demand.Demand;
+import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Plain;
@@ -52,10 +53,46 @@ public final class Dials {
             Demand.Movement movement = (Demand.Movement) role.demands().get(at);
             if (!seen.contains(movement.motion()) && dials.size() < MOST) {
                 seen.add(movement.motion());
-                dials.add(new Drawing(movement, standing.allowedArc(role, at)).dial());
+                dials.add(new Drawing(movement.motion(), Optional.of(movement.arc()), standing.allowedArc(role, at))
+                        .dial());
             }
         }
         return dials;
+    }
+
+    /** A dial for each motion of the operated joints, to measure by. */
+    public List<MeasuringDial> toMeasure() {
+        List<MeasuringDial> dials = new ArrayList<>();
+        for (Motion motion : Motion.values()) {
+            List<String> ends = measures.stream()
+                    .filter(measure -> measure.motion().equals(Optional.of(motion)))
+                    .map(Measure::id)
+                    .toList();
+            boolean operated = standing.course().resolved().region().joints().contains(motion.joint());
+            if (operated && !ends.isEmpty()) {
+                Dial dial = new Drawing(motion, Optional.empty(), allowedToMeasure(motion)).dial();
+                dials.add(new MeasuringDial(dial, motion.possible(), ends));
+            }
+        }
+        return dials;
+    }
+
+    /** What the limits leave for the test that measures this motion; all of it where no test does. */
+    private Optional<Arc> allowedToMeasure(Motion motion) {
+        for (Activity activity : standing.course().activities()) {
+            if (activity instanceof Activity.Test test
+                    && measures.stream()
+                            .anyMatch(measure -> measure.id().equals(test.measure())
+                                    && measure.motion().equals(Optional.of(motion)))) {
+                Role role = test.roles().get(0);
+                for (int at : movements(role)) {
+                    if (((Demand.Movement) role.demands().get(at)).motion() == motion) {
+                        return standing.allowedArc(role, at);
+                    }
+                }
+            }
+        }
+        return Optional.of(motion.possible());
     }
 
     private int[] movements(Role role) {
@@ -68,7 +105,8 @@ public final class Dials {
     /** One dial on its way. */
     private final class Drawing {
 
-        private final Demand.Movement movement;
+        private final Motion motion;
+        private final Optional<Arc> asked;
         private final Optional<Arc> allowed;
         private final Arc possible;
         private final DialFace face;
@@ -76,10 +114,11 @@ public final class Dials {
         private final List<Dial.Label> labels = new ArrayList<>();
         private final List<Dial.Fact> facts = new ArrayList<>();
 
-        Drawing(Demand.Movement movement, Optional<Arc> allowed) {
-            this.movement = movement;
+        Drawing(Motion motion, Optional<Arc> asked, Optional<Arc> allowed) {
+            this.motion = motion;
+            this.asked = asked;
             this.allowed = allowed;
-            this.possible = movement.motion().possible();
+            this.possible = motion.possible();
             this.face = new DialFace(possible);
         }
 
@@ -87,14 +126,14 @@ public final class Dials {
             usual();
             allowed();
             shape("rim", face.arc(least(possible), most(possible), DialFace.RIM));
-            asked();
+            asked.ifPresent(this::asked);
             otherSide();
             goals();
             Stream.of(Mode.PASSIVE, Mode.ACTIVE).forEach(this::hands);
             for (int tick = 0; tick <= most(possible); tick += TICK_DEGREES) {
                 label("tick", tick, LABEL_AT, Integer.toString(tick));
             }
-            String title = Words.sentenceCase(Terms.bend(movement.motion()));
+            String title = Words.sentenceCase(Terms.bend(motion));
             return new Dial(title, face.viewBox(), shapes, labels, facts);
         }
 
@@ -135,8 +174,7 @@ public final class Dials {
             }
         }
 
-        private void asked() {
-            Arc arc = movement.arc();
+        private void asked(Arc arc) {
             double to = Math.max(most(arc), least(arc) + 1);
             shape("asked", face.arc(least(arc), to, ASKED_AT));
             fact("this asks for", degrees(least(arc)) + " to " + degrees(most(arc)));
@@ -160,7 +198,7 @@ public final class Dials {
                     .map(Milestone::criterion)
                     .filter(Criterion.Reach.class::isInstance)
                     .map(Criterion.Reach.class::cast)
-                    .filter(reach -> reach.measure().motion().equals(Optional.of(movement.motion())))
+                    .filter(reach -> reach.measure().motion().equals(Optional.of(motion)))
                     .forEach(reach -> {
                         shape("goal", face.ray(reach.bound().value(), DialFace.RIM - 9, OTHER_AT));
                         fact("goal", degrees(reach.bound().value()));
@@ -178,7 +216,7 @@ public final class Dials {
                     String name = mode == Mode.PASSIVE ? "passive" : "active";
                     shape(name, face.ray(value(readings.get(last)), 0, DialFace.RIM - 3));
                     fact(
-                            name + " " + movement.motion().name(end),
+                            name + " " + motion.name(end),
                             degrees(value(readings.get(last))) + ", "
                                     + SignWords.date(readings.get(last).date()));
                 }
@@ -198,7 +236,7 @@ public final class Dials {
 
         private Optional<Measure> ofMotion(Direction end) {
             return measures.stream()
-                    .filter(measure -> measure.motion().equals(Optional.of(movement.motion()))
+                    .filter(measure -> measure.motion().equals(Optional.of(motion))
                             && measure.end().equals(Optional.of(end)))
                     .findFirst();
         }

@@ -1,6 +1,7 @@
 package waypost.app.measure;
 
-import java.time.LocalDate;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -11,93 +12,122 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
+import waypost.app.dial.Dials;
 import waypost.app.entry.FormProblem;
 import waypost.app.shell.ClinicClock;
-import waypost.app.store.CourseLoader;
-import waypost.app.store.LoadedCourse;
-import waypost.core.body.Side;
-import waypost.core.course.Outlook;
-import waypost.core.course.Standing;
+import waypost.core.followup.VisitAdvice;
+import waypost.core.measure.Measure;
+import waypost.core.measure.Method;
+import waypost.library.words.AdviceWords;
+import waypost.library.words.BlockWords;
+import waypost.library.words.MilestoneWords;
+import waypost.library.words.Words;
 
-/** A course's measures: the list and the form. */
+/** The measuring sheet of a course. */
 @Controller
+@PreAuthorize("hasAuthority('SEE_PATIENTS')")
 class MeasureController {
 
-    private final CourseLoader loader;
+    private final Sheets sheets;
     private final CourseHeads heads;
-    private final ReadingEntry entry;
     private final ReadLog readLog;
     private final ClinicClock clock;
 
-    MeasureController(CourseLoader loader, CourseHeads heads, ReadingEntry entry, ReadLog readLog, ClinicClock clock) {
-        this.loader = loader;
+    MeasureController(Sheets sheets, CourseHeads heads, ReadLog readLog, ClinicClock clock) {
+        this.sheets = sheets;
         this.heads = heads;
-        this.entry = entry;
         this.readLog = readLog;
         this.clock = clock;
     }
 
     @GetMapping("/courses/{id}/measures")
-    ModelAndView measures(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
-        LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "measures");
-        return page(staff, course)
-                .addObject(
-                        "form",
-                        ReadingForm.blank(
-                                clock.today(staff), Side.valueOf(course.row().side())));
-    }
-
-    @PostMapping("/courses/{id}/readings")
-    @PreAuthorize("hasAuthority('RECORD')")
-    ModelAndView add(
-            @AuthenticationPrincipal Staff staff, @PathVariable UUID id, @ModelAttribute("form") ReadingForm form) {
-        LoadedCourse course = loader.load(staff.clinicId(), id);
-        try {
-            entry.add(staff, id, form, clock.today(staff));
-            return new ModelAndView("redirect:/courses/" + id + "/measures");
-        } catch (FormProblem problem) {
-            return refused(page(staff, course).addObject("form", form), problem);
-        }
-    }
-
-    @PostMapping("/courses/{id}/readings/{readingId}/correction")
-    @PreAuthorize("hasAuthority('RECORD')")
-    ModelAndView correct(
+    ModelAndView sheet(
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID id,
-            @PathVariable UUID readingId,
-            @RequestParam(defaultValue = "") String said,
-            @RequestParam(defaultValue = "") String why) {
-        LoadedCourse course = loader.load(staff.clinicId(), id);
+            @RequestParam(name = "also", defaultValue = "") List<String> added) {
+        Sheets.Sheet sheet = sheets.sheet(staff, id, added);
+        readLog.saw(staff, id, "measures");
+        return page(staff, sheet);
+    }
+
+    private ModelAndView page(Staff staff, Sheets.Sheet sheet) {
+        Words words = Words.of(sheet.standing().course().resolved());
+        VisitAdvice advice = VisitAdvice.of(sheet.standing());
+        return blocks(new ModelAndView("measure/sheet"), sheet)
+                .addObject("head", heads.head(sheet.course(), sheet.standing(), clock.today(staff)))
+                .addObject("rows", sheet.rows())
+                .addObject("choices", addable(sheet))
+                .addObject("adviceTitle", AdviceWords.title(advice))
+                .addObject("adviceWhy", new AdviceWords(words).why(advice))
+                .addObject(
+                        "dials",
+                        new Dials(sheet.standing(), sheet.course().bundle().measures()).toMeasure());
+    }
+
+    /** What is not on the sheet and can be taken. */
+    private static List<Measure> addable(Sheets.Sheet sheet) {
+        return sheet.course().bundle().measures().stream()
+                .filter(measure -> measure.taken().method() != Method.DERIVED)
+                .filter(measure ->
+                        sheet.rows().stream().noneMatch(row -> row.id().equals(measure.id())))
+                .toList();
+    }
+
+    private static ModelAndView blocks(ModelAndView model, Sheets.Sheet sheet) {
+        Words words = Words.of(sheet.standing().course().resolved());
+        return model.addObject("courseId", sheet.course().row().id())
+                .addObject("blocks", new BlockWords(new MilestoneWords(words.dates())).say(sheet.standing()));
+    }
+
+    @PostMapping("/courses/{id}/sheet/{measure}")
+    @PreAuthorize("hasAuthority('RECORD')")
+    ModelAndView save(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @PathVariable String measure,
+            @ModelAttribute SheetEntry entry,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean part,
+            HttpServletResponse response) {
         try {
-            entry.correct(staff, id, readingId, said, why);
-            return new ModelAndView("redirect:/courses/" + id + "/measures");
-        } catch (FormProblem problem) {
-            ReadingForm blank = ReadingForm.blank(
-                    clock.today(staff), Side.valueOf(course.row().side()));
-            return refused(page(staff, course).addObject("form", blank), problem)
-                    .addObject("correcting", readingId)
-                    .addObject("correction", Map.of("said", said, "why", why));
+            List<SheetRow> rows = sheets.save(staff, id, measure, entry);
+            if (!part) {
+                return new ModelAndView("redirect:/courses/" + id + "/measures");
+            }
+            return blocks(new ModelAndView("measure/rows"), sheets.sheet(staff, id, List.of(measure)))
+                    .addObject("rows", rows);
+        } catch (Sheets.NotTaken notTaken) {
+            boolean asks = notTaken.row().cells().stream().anyMatch(SheetRow.Cell::question);
+            ModelAndView model = part
+                    ? blocks(new ModelAndView("measure/rows"), sheets.sheet(staff, id, List.of(measure)))
+                            .addObject("rows", List.of(notTaken.row()))
+                    : page(staff, sheets.sheet(staff, id, List.of(measure)).with(notTaken.row()));
+            model.setStatus(asks ? HttpStatus.CONFLICT : HttpStatus.UNPROCESSABLE_CONTENT);
+            return model;
         }
     }
 
-    private static ModelAndView refused(ModelAndView page, FormProblem problem) {
-        page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        return page.addObject("problems", problem.byField());
-    }
-
-    private ModelAndView page(Staff staff, LoadedCourse course) {
-        LocalDate today = clock.today(staff);
-        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
-        return new ModelAndView("measure/measures")
-                .addObject("head", heads.head(course, standing, today))
-                .addObject("page", MeasurePage.of(course, standing))
-                .addObject("problems", Map.of());
+    @PostMapping("/courses/{id}/sheet/{measure}/preview")
+    @PreAuthorize("hasAuthority('RECORD')")
+    ModelAndView preview(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @PathVariable String measure,
+            @ModelAttribute SheetEntry entry) {
+        ModelAndView model = new ModelAndView("measure/preview").addObject("problem", "");
+        try {
+            Worked worked = sheets.preview(staff, id, measure, entry);
+            return model.addObject("working", worked.working())
+                    .addObject("value", worked.amount())
+                    .addObject("said", worked.said())
+                    .addObject("remarks", worked.remarks());
+        } catch (IllegalArgumentException | FormProblem unreadable) {
+            return model.addAllObjects(Map.of("problem", String.valueOf(unreadable.getMessage())));
+        }
     }
 }

@@ -21,5 +21,6 @@ record NewReading(
         BigDecimal value,
         LocalDate measuredOn,
         boolean strict,
+        HowTaken how,
         UUID enteredBy,
         Instant enteredAt) {}

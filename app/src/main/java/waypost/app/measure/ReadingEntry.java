@@ -3,7 +3,10 @@ package waypost.app.measure;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -15,7 +18,6 @@ import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.NotFoundException;
-import waypost.app.store.ReadingRow;
 import waypost.core.body.Mode;
 import waypost.core.body.Side;
 import waypost.core.measure.Amount;
@@ -36,6 +38,29 @@ public class ReadingEntry {
         this.loader = loader;
     }
 
+    /** A value that is ready to be written. */
+    public record Value(
+            UUID id,
+            Measure measure,
+            Side side,
+            Mode mode,
+            Amount amount,
+            LocalDate measuredOn,
+            boolean strict,
+            HowTaken how) {}
+
+    /** Every reading that stands, oldest first. */
+    @Transactional(readOnly = true)
+    public List<KeptReading> kept(LoadedCourse course) {
+        return mapper.findAll(course.row().id());
+    }
+
+    /** Those of these ids that are on the course's record, standing or not. */
+    @Transactional(readOnly = true)
+    public Set<UUID> known(LoadedCourse course, Collection<UUID> ids) {
+        return Set.copyOf(mapper.findKnown(course.row().id(), ids.toArray(UUID[]::new)));
+    }
+
     /** Adds what was typed. Sent twice, it is written once. */
     @Transactional
     public void add(Staff staff, UUID courseId, ReadingForm form, LocalDate today) {
@@ -44,24 +69,43 @@ public class ReadingEntry {
         UUID id = Entered.id("readingId", form.readingId());
         Side side = form.readSide();
         LocalDate date = form.readDate(course, today);
-        amounts.forEach((measure, amount) -> mapper.insert(new NewReading(
-                idFor(id, measure),
-                courseId,
+        amounts.forEach((measure, amount) -> add(
+                staff,
+                course,
+                new Value(
+                        idFor(id, measure),
+                        measure,
+                        side,
+                        form.readMode(measure),
+                        amount,
+                        date,
+                        form.isStrict(),
+                        HowTaken.USUAL)));
+    }
+
+    /** Adds one value; what has no sides is kept on the operated one. Sent twice, it is written once. */
+    public int add(Staff staff, LoadedCourse course, Value value) {
+        return mapper.insert(new NewReading(
+                value.id(),
+                course.row().id(),
                 null,
                 false,
                 "",
-                measure.id(),
-                measure.bothSides() ? side : Side.valueOf(course.row().side()),
-                form.readMode(measure),
-                BigDecimal.valueOf(amount.value()),
-                date,
-                form.isStrict(),
+                value.measure().id(),
+                value.measure().bothSides()
+                        ? value.side()
+                        : Side.valueOf(course.row().side()),
+                value.mode(),
+                BigDecimal.valueOf(value.amount().value()),
+                value.measuredOn(),
+                value.strict(),
+                value.how(),
                 staff.id(),
-                clock.now())));
+                clock.now()));
     }
 
     /** One form may write several readings; each gets an id of its own that the form's id determines. */
-    private static UUID idFor(UUID form, Measure measure) {
+    static UUID idFor(UUID form, Measure measure) {
         return UUID.nameUUIDFromBytes((form + measure.id()).getBytes(StandardCharsets.UTF_8));
     }
 
@@ -69,10 +113,7 @@ public class ReadingEntry {
     @Transactional
     public void correct(Staff staff, UUID courseId, UUID readingId, String said, String why) {
         LoadedCourse course = loader.load(staff.clinicId(), courseId);
-        ReadingRow old = course.readings().stream()
-                .filter(r -> r.id().equals(readingId))
-                .findFirst()
-                .orElseThrow(NotFoundException::new);
+        KeptReading old = mapper.find(courseId, readingId).orElseThrow(NotFoundException::new);
         if (why.strip().length() < 3) {
             throw new FormProblem("why", "Say why it is corrected or withdrawn, in a few words.");
         }
@@ -86,11 +127,12 @@ public class ReadingEntry {
                     withdrawn,
                     why.strip(),
                     old.measure(),
-                    Side.valueOf(old.side()),
-                    Mode.valueOf(old.mode()),
+                    old.side(),
+                    old.mode(),
                     value,
                     old.measuredOn(),
                     old.strict(),
+                    withdrawn ? old.how() : old.how().workedFrom(""),
                     staff.id(),
                     clock.now()));
         } catch (DuplicateKeyException correctedMeanwhile) {
@@ -99,7 +141,7 @@ public class ReadingEntry {
         }
     }
 
-    private static BigDecimal value(LoadedCourse course, ReadingRow old, String said) {
+    private static BigDecimal value(LoadedCourse course, KeptReading old, String said) {
         try {
             return BigDecimal.valueOf(SpokenReading.parse(course.bundle().measure(old.measure()), said)
                     .value());

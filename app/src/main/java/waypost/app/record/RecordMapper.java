@@ -35,8 +35,25 @@ interface RecordMapper {
                        evidence_hash as hash
                   from signature where course_id = #{courseId}
                 union all
-                select placed_at, placed_by, 'Hold placed', why || ', review on ' || review_on, ''
+                select placed_at, placed_by, 'Hold placed', why || ', review on ' || review_on || e'\\n' || evidence, ''
                   from hold where course_id = #{courseId}
+                union all
+                select written_at, written_by, 'Message to the surgeon', words || e'\\n\\nShown with it:\\n' || evidence,
+                       evidence_hash
+                  from surgeon_message where course_id = #{courseId}
+                union all
+                select entered_at, entered_by,
+                       case when gravest is null then 'Checked in' else 'Checked in: ' || lower(replace(gravest, '_', ' ')) end,
+                       'Pain now ' || pain_now || coalesce(', after last time ' || pain_after, '')
+                           || coalesce(', next morning ' || pain_morning, '')
+                           || '; swelling ' || lower(replace(swelling, '_', ' '))
+                           || coalesce('; home sessions ' || home_sessions, '')
+                           || case when flags = '' then '' else e'\\nYes to: ' || flags end
+                           || case when words = '' then '' else e'\\nSaid: ' || words end, ''
+                  from check_in where course_id = #{courseId}
+                union all
+                select written_at, written_by, 'Worked out at the bench', words, ''
+                  from note where course_id = #{courseId}
                 union all
                 select entered_at, entered_by,
                        case when withdrawn then 'Order withdrawn: ' || why else 'Order of ' || surgeon end,
@@ -61,7 +78,7 @@ interface RecordMapper {
               from reading r
               join account a on a.id = r.entered_by
              where r.course_id = #{courseId}
-             order by r.entered_at desc, r.measured_on desc, r.measure
+             order by r.nth desc
              limit 1000
             """)
     List<Entered> findEntered(UUID courseId, String zone);

@@ -4,7 +4,6 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -13,7 +12,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
-import waypost.core.body.Mode;
 import waypost.core.body.Side;
 import waypost.core.course.Course;
 import waypost.core.course.History;
@@ -22,8 +20,6 @@ import waypost.core.log.Attestation;
 import waypost.core.log.Decisions;
 import waypost.core.log.Evidence;
 import waypost.core.log.Hold;
-import waypost.core.measure.Measure;
-import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
@@ -32,7 +28,7 @@ import waypost.core.resolved.Resolver;
 import waypost.core.time.Clocks;
 import waypost.library.bundle.Bundle;
 
-/** Assembles courses with the same six queries for one as for a hundred. */
+/** Assembles courses with the same seven queries for one as for a hundred. */
 @Service
 public class CourseLoader {
 
@@ -40,10 +36,12 @@ public class CourseLoader {
 
     private final CourseMapper mapper;
     private final Bundles bundles;
+    private final ReadingStore readingStore;
 
-    CourseLoader(CourseMapper mapper, Bundles bundles) {
+    CourseLoader(CourseMapper mapper, Bundles bundles, ReadingStore readingStore) {
         this.mapper = mapper;
         this.bundles = bundles;
+        this.readingStore = readingStore;
     }
 
     /** One course of this clinic; another clinic's course is not found. */
@@ -61,7 +59,7 @@ public class CourseLoader {
     public Map<UUID, LoadedCourse> loadAll(UUID clinicId, Collection<UUID> courseIds) {
         List<CourseRow> rows = mapper.findCourses(clinicId, courseIds.toArray(UUID[]::new));
         UUID[] ids = rows.stream().map(CourseRow::id).toArray(UUID[]::new);
-        Map<UUID, List<ReadingRow>> readings = grouped(mapper.findReadings(ids), ReadingRow::courseId);
+        Map<UUID, Readings> readings = readingStore.of(rows, bundles::get);
         Map<UUID, List<AdvanceRow>> advances = grouped(mapper.findAdvances(ids), AdvanceRow::courseId);
         Map<UUID, List<HoldRow>> holds = grouped(mapper.findHolds(ids), HoldRow::courseId);
         Map<UUID, List<AttestationRow>> attested = grouped(mapper.findAttestations(ids), AttestationRow::courseId);
@@ -69,7 +67,7 @@ public class CourseLoader {
         Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();
         for (CourseRow row : rows) {
             Rows of = new Rows(
-                    readings.getOrDefault(row.id(), List.of()),
+                    readings.getOrDefault(row.id(), Readings.NONE),
                     advances.getOrDefault(row.id(), List.of()),
                     holds.getOrDefault(row.id(), List.of()),
                     attested.getOrDefault(row.id(), List.of()),
@@ -81,7 +79,7 @@ public class CourseLoader {
 
     /** What is stored of one course. */
     private record Rows(
-            List<ReadingRow> readings,
+            Readings readings,
             List<AdvanceRow> advances,
             List<HoldRow> holds,
             List<AttestationRow> attested,
@@ -99,7 +97,7 @@ public class CourseLoader {
         Resolved resolved =
                 Resolver.resolve(protocol, answers(row.answers()), Clocks.startingOn(row.dayZero()), decisions);
         Evidence evidence = new Evidence(
-                new Readings(of.readings().stream().map(r -> reading(r, bundle)).toList()),
+                of.readings(),
                 of.attested().stream()
                         .map(a -> new Attestation(a.criterion(), a.attestedOn(), a.saidBy()))
                         .toList(),
@@ -115,20 +113,7 @@ public class CourseLoader {
                                 new Hold(Hold.Kind.OTHER, h.why(), h.fromDate(), h.reviewOn(), h.ended(), h.placedBy()))
                         .toList());
         Course course = Course.of(resolved, bundle.activities(), bundle.measures(), history);
-        return new LoadedCourse(row, bundle, course, of.readings(), of.holds(), of.orders());
-    }
-
-    private static Reading reading(ReadingRow row, Bundle bundle) {
-        Measure measure = bundle.measure(row.measure());
-        return new Reading(
-                row.measure(),
-                Side.valueOf(row.side()),
-                Mode.valueOf(row.mode()),
-                measure.amount(row.value().doubleValue()),
-                row.measuredOn(),
-                row.strict(),
-                row.rater(),
-                Optional.empty());
+        return new LoadedCourse(row, bundle, course, of.holds(), of.orders());
     }
 
     /** Answers as they are stored: by question the possible values; absent is not stated. */

@@ -21,17 +21,31 @@ interface CourseMapper {
             """)
     List<CourseRow> findCourses(UUID clinicId, UUID[] ids);
 
+    /** The number of a course's last reading, whatever became of it. */
+    record LastReading(UUID courseId, long nth) {}
+
+    @Select("select course_id, max(nth) as nth from reading where course_id = any (#{ids}) group by course_id")
+    List<LastReading> findLastReadings(UUID[] ids);
+
+    /** The day of a reading is counted from {@link ReadingSeries#FIRST}. */
     @Select("""
-            select r.id, r.course_id, r.measure, r.side, r.mode, r.value, r.measured_on, r.strict,
-                   a.display_name as rater
-              from reading r
-              join account a on a.id = r.entered_by
-             where r.course_id = any (#{ids})
-               and not r.withdrawn
-               and not exists (select 1 from reading later where later.replaces = r.id)
-             order by r.measured_on, r.entered_at
+            select g.course_id, g.measure, g.side, g.mode, g.strict,
+                   case when g.rater = '' then a.display_name else g.rater end as rater, g.tool, g.position,
+                   g.days, g.amounts, g.nths
+              from (select r.course_id, r.measure, r.side, r.mode, r.strict, r.entered_by, r.rater, r.tool, r.position,
+                           array_agg(r.measured_on - date '2000-01-01') as days,
+                           array_agg(r.value::float8) as amounts,
+                           array_agg(r.nth) as nths
+                      from reading r
+                     where r.course_id = any (#{ids})
+                       and not r.withdrawn
+                       and not exists (select 1 from reading later
+                                        where later.replaces = r.id and later.replaces is not null)
+                     group by r.course_id, r.measure, r.side, r.mode, r.strict, r.entered_by, r.rater, r.tool,
+                              r.position) g
+              join account a on a.id = g.entered_by
             """)
-    List<ReadingRow> findReadings(UUID[] ids);
+    List<ReadingSeries> findReadings(UUID[] ids);
 
     @Select("select course_id, phase, from_date from advance where course_id = any (#{ids})")
     List<AdvanceRow> findAdvances(UUID[] ids);

@@ -6,16 +6,9 @@ import waypost.core.protocol.Protocol;
 import waypost.library.bundle.Bundle;
 
 /** A course ready to be asked where it stands, with the rows it was made from. */
-public record LoadedCourse(
-        CourseRow row,
-        Bundle bundle,
-        Course course,
-        List<ReadingRow> readings,
-        List<HoldRow> holds,
-        List<OrderRow> orders) {
+public record LoadedCourse(CourseRow row, Bundle bundle, Course course, List<HoldRow> holds, List<OrderRow> orders) {
 
     public LoadedCourse {
-        readings = List.copyOf(readings);
         holds = List.copyOf(holds);
         orders = List.copyOf(orders);
     }

@@ -2,6 +2,7 @@ package waypost.app.store;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -12,6 +13,7 @@ import waypost.core.log.Change;
 import waypost.core.log.Order;
 import waypost.core.protocol.Protocol;
 import waypost.library.bundle.Bounds;
+import waypost.library.coursefile.CourseFileWriter.OrderText;
 
 /**
  * An order of the surgeon that stands.
@@ -59,6 +61,22 @@ public record OrderRow(
                 Optional.ofNullable(signedOn),
                 Optional.of(enteredBy),
                 List.of(change(protocol)));
+    }
+
+    /** The order in the words in which it was entered. */
+    public OrderText text() {
+        return new OrderText(
+                id.toString(),
+                words,
+                surgeon,
+                givenOn,
+                fromOn,
+                Optional.ofNullable(lastOn),
+                Optional.ofNullable(signedOn),
+                enteredBy,
+                kind.name().toLowerCase(Locale.ROOT),
+                subject,
+                allow);
     }
 
     private Change change(Protocol protocol) {

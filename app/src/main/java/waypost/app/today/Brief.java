@@ -8,6 +8,7 @@ import waypost.app.rack.Sign;
 /**
  * What a therapist wants to know before a patient comes in.
  *
+ * @param line what blocks the next phase, in one sentence
  * @param gate where the next phase stands
  * @param blocks what is still missing for it, one sentence each
  * @param since the visit before, said; empty for the first visit
@@ -24,6 +25,7 @@ public record Brief(
         String state,
         String patient,
         String operation,
+        String line,
         String gate,
         List<String> blocks,
         String since,

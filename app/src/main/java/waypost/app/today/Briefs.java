@@ -17,6 +17,7 @@ import waypost.core.course.NextPhase;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.milestone.Milestone;
+import waypost.library.words.BlockWords;
 import waypost.library.words.Dates;
 import waypost.library.words.MilestoneWords;
 import waypost.library.words.SignWords;
@@ -25,7 +26,7 @@ import waypost.library.words.SignWords;
 @Component
 class Briefs {
 
-    private static final Set<String> ALARMS = Set.of("hold", "overdue");
+    private static final Set<String> ALARMS = Set.of("hold", "overdue", "behind");
     private static final int PRECAUTIONS = 6;
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
 
@@ -50,6 +51,7 @@ class Briefs {
                 Appointments.said(appointment.state()),
                 course.row().patientName(),
                 CourseHeads.operation(course),
+                new BlockWords(words).say(standing),
                 standing.phase().title()
                         + standing.next().map(next -> gate(next, words.dates())).orElse(" · the last phase"),
                 standing.next().map(NextPhase::milestones).orElse(List.of()).stream()

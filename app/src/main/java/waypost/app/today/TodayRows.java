@@ -21,8 +21,8 @@ import waypost.core.course.DutyStatus;
 import waypost.core.course.NextPhase;
 import waypost.core.course.Outlook;
 import waypost.core.course.Precaution;
-import waypost.core.course.Progress;
 import waypost.core.course.Standing;
+import waypost.core.followup.Behind;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.AmountLimit;
 import waypost.core.limit.Limit;
@@ -208,12 +208,8 @@ class TodayRows {
         standing.duties().stream()
                 .filter(DutyStatus::overdue)
                 .forEach(d -> minds.add(new TodayRow.Mind("overdue", "overdue: " + d.title())));
-        Progress.of(standing).stream()
-                .filter(Progress::plateau)
-                .forEach(progress -> minds.add(new TodayRow.Mind(
-                        "still",
-                        "no change for 21 days: "
-                                + progress.milestone().criterion().title())));
+        BehindMind behind = new BehindMind();
+        Behind.of(standing).forEach(one -> one.accept(behind).ifPresent(minds::add));
         course.course()
                 .resolved()
                 .unanswered()

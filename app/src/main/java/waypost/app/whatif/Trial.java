@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import waypost.app.account.Staff;
 import waypost.app.entry.Entered;
@@ -20,6 +21,7 @@ import waypost.core.course.Standing;
 import waypost.core.log.Decisions;
 import waypost.core.log.Evidence;
 import waypost.core.log.Order;
+import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
 import waypost.core.question.Answers;
@@ -90,6 +92,7 @@ record Trial(LocalDate on, Outlook outlook, Answers answers, List<Reading> readi
                         today,
                         true,
                         staff.name(),
+                        Optional.empty(),
                         Optional.empty()))
                 .toList();
     }
@@ -105,21 +108,33 @@ record Trial(LocalDate on, Outlook outlook, Answers answers, List<Reading> readi
         Decisions made = course.resolved().decisions();
         Decisions decisions = new Decisions(
                 Stream.concat(made.orders().stream(), order.stream()).toList(), made.narrowings());
-        return course.with(answers, decisions).with(history(course.history())).on(on, today, outlook);
+        return course.with(answers, decisions)
+                .with(history(course, course.history(), today))
+                .on(on, today, outlook);
     }
 
-    private History history(History history) {
+    private History history(Course course, History history, LocalDate today) {
         Evidence evidence = history.evidence();
         return new History(
                 history.side(),
                 history.otherSideHealthy(),
                 new Evidence(
-                        new Readings(Stream.concat(evidence.readings().all().stream(), readings.stream())
+                        new Readings(Stream.concat(withoutDerived(course, evidence, today), readings.stream())
                                 .toList()),
                         evidence.attestations(),
                         evidence.sessions()),
                 history.signed(),
                 history.holds(),
                 history.revisionOf());
+    }
+
+    /** What was derived today follows anew from the readings that are tried. */
+    private static Stream<Reading> withoutDerived(Course course, Evidence evidence, LocalDate today) {
+        Set<String> derived = course.measures().stream()
+                .filter(measure -> measure.taken().derivation().isPresent())
+                .map(Measure::id)
+                .collect(Collectors.toSet());
+        return evidence.readings().all().stream()
+                .filter(reading -> !reading.date().equals(today) || !derived.contains(reading.measure()));
     }
 }

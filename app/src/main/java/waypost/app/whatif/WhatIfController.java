@@ -25,7 +25,7 @@ import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
 import waypost.app.difference.DifferencePage;
 import waypost.app.entry.FormProblem;
-import waypost.app.measure.MeasurePage;
+import waypost.app.measure.Choices;
 import waypost.app.measure.ReadingForm;
 import waypost.app.order.OrderForm;
 import waypost.app.rack.Signs;
@@ -144,7 +144,7 @@ class WhatIfController {
                 .addObject("head", heads.head(course, now, today))
                 .addObject("questions", course.protocol().questions())
                 .addObject("asItIs", asItIs(course))
-                .addObject("measures", MeasurePage.of(course, now).choices())
+                .addObject("measures", Choices.of(course, now).choices())
                 .addObject("orderChoices", OrderChoice.of(course, now))
                 .addObject("orders", course.orders())
                 .addObject("side", course.row().side())

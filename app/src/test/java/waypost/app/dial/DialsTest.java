@@ -43,6 +43,7 @@ class DialsTest {
                 DAY_ZERO.plusDays(day),
                 true,
                 "somebody",
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -213,8 +213,24 @@ public final class Browser implements AutoCloseable {
                 .filter(entry -> entry.getLevel().intValue() >= Level.WARNING.intValue())
                 .map(LogEntry::getMessage)
                 .filter(message -> !message.contains("the server responded with a status of 4")
-                        && !message.contains("Response Status Error Code 4"))
+                        && !message.contains("Response Status Error Code 4")
+                        && !isOfALostConnection(message))
                 .toList();
+    }
+
+    private static boolean isOfALostConnection(String message) {
+        return message.contains("ERR_INTERNET_DISCONNECTED")
+                || message.contains("htmx:sendError")
+                || message.contains("htmx:afterRequest");
+    }
+
+    /** Cuts the connection, or gives it back. */
+    public Browser connected(boolean on) {
+        driver.executeCdpCommand("Network.enable", Map.of());
+        driver.executeCdpCommand(
+                "Network.emulateNetworkConditions",
+                Map.of("offline", !on, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+        return this;
     }
 
     @Override

@@ -23,7 +23,11 @@ public final class RunningWaypost {
     private RunningWaypost() {
         context = new SpringApplicationBuilder(WaypostApplication.class, QueryCount.class)
                 .profiles("demo")
-                .run("--server.port=0", "--waypost.today=" + TODAY, "--spring.main.banner-mode=off");
+                .run(
+                        "--server.port=0",
+                        "--waypost.today=" + TODAY,
+                        "--waypost.instruments.goniometer=http://127.0.0.1:" + Instrument.PORT,
+                        "--spring.main.banner-mode=off");
         address = "http://localhost:" + context.getEnvironment().getProperty("local.server.port");
     }
 

@@ -1,5 +1,6 @@
 package waypost.app.testing;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
@@ -11,7 +12,9 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import waypost.app.account.Passwords;
 
 /** Somebody who talks HTTP with the application, with cookies and form tokens as a browser would. */
@@ -61,6 +64,49 @@ public final class Visitor {
                 .header("Content-Type", "application/x-www-form-urlencoded")
                 .POST(HttpRequest.BodyPublishers.ofString(body));
         return send(headers.length == 0 ? request : request.headers(headers));
+    }
+
+    /** Posts a form as a part of a page asks for it, with a fresh token. */
+    public Answer postPart(String path, Map<String, String> fields) {
+        Map<String, String> all = new LinkedHashMap<>(fields);
+        all.put("_csrf", get("/session/token").body());
+        return postAsIs(path, all, "HX-Request", "true");
+    }
+
+    /** Sends a file in the field "file", with a fresh token. */
+    public Answer upload(String path, byte[] content) {
+        String boundary = "waypost-test-boundary";
+        String token = get("/session/token").body();
+        ByteArrayOutputStream body = new ByteArrayOutputStream();
+        body.writeBytes(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"_csrf\"\r\n\r\n" + token
+                        + "\r\n--" + boundary
+                        + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"readings.csv\"\r\n"
+                        + "Content-Type: text/csv\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8));
+        body.writeBytes(content);
+        body.writeBytes(("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8));
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .header("X-CSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
+    }
+
+    /** Listens to server-sent events and hands each data line on, until {@code enough} says so; whether it ever did. */
+    public boolean listen(String path, Predicate<String> enough) {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(address + path)).build();
+        try {
+            HttpResponse<Stream<String>> response = client.send(request, HttpResponse.BodyHandlers.ofLines());
+            try (Stream<String> lines = response.body()) {
+                return lines.filter(line -> line.startsWith("data:"))
+                        .map(line -> line.substring(5))
+                        .anyMatch(enough);
+            }
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
     }
 
     private Answer send(HttpRequest.Builder request) {

@@ -94,7 +94,7 @@ class WhatIfTest {
                 "strict",
                 "true"));
         assertThat(THERAPIST.post(course + "/readings", reading).status()).isEqualTo(302);
-        assertThat(text(THERAPIST.get(course + "/measures"))).contains("130");
+        assertThat(text(THERAPIST.get(course + "/measures/readings"))).contains("130");
     }
 
     @Test

@@ -49,7 +49,7 @@ public final class Course {
 
     /** Compiles the rules of a course against its bundle's activities and measures. */
     public static Course of(Resolved resolved, List<Activity> activities, List<Measure> measures, History history) {
-        return new Course(resolved, List.copyOf(activities), List.copyOf(measures), history);
+        return new Course(resolved, List.copyOf(activities), List.copyOf(measures), history.withDerived(measures));
     }
 
     /** The same course under other answers or decisions: what would be. */
@@ -60,7 +60,7 @@ public final class Course {
 
     /** The same course with another history. */
     public Course with(History other) {
-        return new Course(resolved, activities, measures, other);
+        return new Course(resolved, activities, measures, other.withDerived(measures));
     }
 
     public Resolved resolved() {
@@ -218,5 +218,9 @@ public final class Course {
 
     public List<Activity> activities() {
         return activities;
+    }
+
+    public List<Measure> measures() {
+        return measures;
     }
 }

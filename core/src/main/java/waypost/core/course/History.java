@@ -6,6 +6,8 @@ import java.util.Optional;
 import waypost.core.body.Side;
 import waypost.core.log.Evidence;
 import waypost.core.log.Hold;
+import waypost.core.measure.Derived;
+import waypost.core.measure.Measure;
 import waypost.core.measure.Readings;
 
 /**
@@ -34,6 +36,20 @@ public record History(
 
     public Readings readings() {
         return evidence.readings();
+    }
+
+    /** The same with what follows from its readings, such as a lag from passive and active. */
+    History withDerived(List<Measure> measures) {
+        Readings derived = new Derived(measures).in(readings());
+        return derived == readings()
+                ? this
+                : new History(
+                        side,
+                        otherSideHealthy,
+                        new Evidence(derived, evidence.attestations(), evidence.sessions()),
+                        signed,
+                        holds,
+                        revisionOf);
     }
 
     /** The same with the other side no longer healthy. */

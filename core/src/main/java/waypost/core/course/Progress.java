@@ -3,6 +3,7 @@ package waypost.core.course;
 import java.util.List;
 import java.util.Optional;
 import waypost.core.criterion.Criterion;
+import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
 import waypost.core.milestone.Milestone;
@@ -13,7 +14,8 @@ import waypost.core.trend.Trend;
 /**
  * How a value that the next phase asks for moves.
  *
- * @param forecast when it is to be expected; empty where the readings do not support one
+ * @param forecast when it is to be expected; empty where the readings do not support one, or nothing moves that can be
+ *     detected
  * @param plateau whether it stands still below its corridor
  */
 public record Progress(Milestone milestone, Optional<Forecast> forecast, boolean plateau) {
@@ -21,23 +23,31 @@ public record Progress(Milestone milestone, Optional<Forecast> forecast, boolean
     /** Of each value to be reached for the next phase that is not met yet and moves, or fails to. */
     public static List<Progress> of(Standing standing) {
         return standing.next().map(NextPhase::milestones).orElse(List.of()).stream()
-                .filter(milestone -> !milestone.isMet() && milestone.criterion() instanceof Criterion.Reach)
-                .map(milestone -> of(milestone, (Criterion.Reach) milestone.criterion(), standing))
+                .flatMap(Milestone::single)
+                .filter(milestone -> !milestone.isMet())
+                .flatMap(milestone -> of(milestone, standing).stream())
                 .filter(progress -> progress.forecast().isPresent() || progress.plateau())
                 .toList();
     }
 
-    private static Progress of(Milestone milestone, Criterion.Reach reach, Standing standing) {
-        Measure measure = reach.measure();
-        List<Reading> readings = standing.facts()
-                .readings()
-                .strict(measure.id(), standing.facts().side(), reach.mode());
-        boolean still =
-                Trend.standsStill(measure, readings, standing.facts().known()).orElse(false);
-        return new Progress(
-                milestone,
-                Trend.of(measure, readings).flatMap(trend -> trend.reaches(reach.bound())),
-                still && isBelowCorridor(measure, readings, standing));
+    private static Optional<Progress> of(Milestone milestone, Standing standing) {
+        return milestone
+                .goal()
+                .filter(goal -> milestone.criterion() instanceof Criterion.Measured)
+                .map(goal -> of(milestone, (Criterion.Measured) milestone.criterion(), goal, standing));
+    }
+
+    private static Progress of(Milestone milestone, Criterion.Measured criterion, Amount goal, Standing standing) {
+        Measure measure = criterion.measure();
+        List<Reading> readings = standing.sinceDayZero(measure, criterion.mode());
+        boolean plateau =
+                Trend.standsStill(measure, readings, standing.facts().known()).orElse(false)
+                        && isBelowCorridor(measure, readings, standing);
+        Optional<Forecast> forecast = Trend.of(measure, readings)
+                .flatMap(trend -> trend.reaches(goal))
+                .flatMap(expected -> expected.from(standing.facts().known()))
+                .filter(expected -> !plateau);
+        return new Progress(milestone, forecast, plateau);
     }
 
     /** Whether the latest reading is worse than the corridor's nearer edge; never where no corridor is written. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import waypost.core.body.Arc;
+import waypost.core.body.Mode;
 import waypost.core.body.Motion;
 import waypost.core.demand.Demand;
 import waypost.core.exercise.Role;
@@ -15,6 +16,8 @@ import waypost.core.gate.Facts;
 import waypost.core.gate.Verdict;
 import waypost.core.limit.MotionLimit;
 import waypost.core.log.Hold;
+import waypost.core.measure.Measure;
+import waypost.core.measure.Reading;
 import waypost.core.milestone.Milestone;
 import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Opening;
@@ -100,6 +103,14 @@ public record Standing(
                     .toList();
             return new NextPhase(next, earliest, !day().isBefore(earliest), needed);
         });
+    }
+
+    /** Strict readings of the operated side since day 0, oldest first: what was before surgery is no part of a trend. */
+    public List<Reading> sinceDayZero(Measure measure, Mode mode) {
+        LocalDate dayZero = course.resolved().dayZero();
+        return facts.readings().strict(measure.id(), facts.side(), mode).stream()
+                .filter(reading -> !reading.date().isBefore(dayZero))
+                .toList();
     }
 
     /** The duties that bind on this day, and holds that have lasted too long. */

@@ -20,6 +20,7 @@ import waypost.core.body.Motion;
  * @param most the greatest value that can be entered
  * @param norm what is usual in healthy people
  * @param everyDays how often it is usually measured; empty when at need
+ * @param taken how a value comes about
  */
 public record Measure(
         String id,
@@ -36,6 +37,7 @@ public record Measure(
         double most,
         Optional<Norm> norm,
         OptionalInt everyDays,
+        Taken taken,
         String source) {
 
     /** Which way a measure improves. */

@@ -11,6 +11,7 @@ import waypost.core.body.Side;
  * @param strict false when the patient got there by compensating; only strict readings count
  * @param rater who measured
  * @param tool what with; empty when the measure's usual tool
+ * @param position how limb and tool were placed; empty when as is usual for the measure
  */
 public record Reading(
         String measure,
@@ -20,4 +21,17 @@ public record Reading(
         LocalDate date,
         boolean strict,
         String rater,
-        Optional<Tool> tool) {}
+        Optional<Tool> tool,
+        Optional<String> position) {
+
+    /** With the measure's usual tool in the usual position. */
+    public static Reading usual(
+            Measure measure, Side side, Mode mode, Amount amount, LocalDate date, boolean strict, String rater) {
+        return new Reading(measure.id(), side, mode, amount, date, strict, rater, Optional.empty(), Optional.empty());
+    }
+
+    /** Whether tool and position are the same: a ratio is bound to both. */
+    public boolean isTakenLike(Reading other) {
+        return tool.equals(other.tool) && position.equals(other.position);
+    }
+}

@@ -1,54 +1,109 @@
 package waypost.core.measure;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
 import waypost.core.body.Mode;
 import waypost.core.body.Side;
 
-/** Every reading known of one course, oldest first. */
-public record Readings(List<Reading> all) {
+/**
+ * Every reading known of one course up to a date, oldest first. Looking at an earlier date costs nothing: the readings
+ * are sorted once and each look is a part of them.
+ */
+public final class Readings {
 
     public static final Readings NONE = new Readings(List.of());
 
-    public Readings {
-        all = all.stream().sorted(Comparator.comparing(Reading::date)).toList();
+    /** What a reading is of. */
+    private record Of(String measure, Side side, Mode mode) {
+        static Of what(Reading reading) {
+            return new Of(reading.measure(), reading.side(), reading.mode());
+        }
+    }
+
+    private final List<Reading> sorted;
+    private final Map<Of, List<Reading>> strict;
+    private final LocalDate until;
+
+    public Readings(Collection<Reading> readings) {
+        sorted = readings.stream().sorted(Comparator.comparing(Reading::date)).toList();
+        strict = sorted.stream()
+                .filter(Reading::strict)
+                .collect(Collectors.groupingBy(Of::what, HashMap::new, Collectors.toList()));
+        until = LocalDate.MAX;
+    }
+
+    private Readings(Readings all, LocalDate until) {
+        this.sorted = all.sorted;
+        this.strict = all.strict;
+        this.until = until;
     }
 
     /** What was measured on or before {@code date}. */
     public Readings upTo(LocalDate date) {
-        return new Readings(all.stream().filter(r -> !r.date().isAfter(date)).toList());
+        return date.isBefore(until) ? new Readings(this, date) : this;
+    }
+
+    public List<Reading> all() {
+        return known(sorted);
     }
 
     /** Strict readings of one measure, side and mode, oldest first. */
     public List<Reading> strict(String measure, Side side, Mode mode) {
-        return all.stream()
-                .filter(r -> r.strict() && r.measure().equals(measure) && r.side() == side && r.mode() == mode)
-                .toList();
+        return known(strict.getOrDefault(new Of(measure, side, mode), List.of()));
     }
 
     public Optional<Reading> latestStrict(String measure, Side side, Mode mode) {
-        List<Reading> found = strict(measure, side, mode);
-        return found.isEmpty() ? Optional.empty() : Optional.of(found.get(found.size() - 1));
+        return last(strict(measure, side, mode));
     }
 
-    /**
-     * Active readings of a range that go further than a passive one of the same side and day by more than the tool's
-     * error: one of the two is wrong.
-     */
-    public List<Reading> activeBeyondPassive(Measure measure) {
-        return ofMode(measure, Mode.ACTIVE)
-                .filter(active -> ofMode(measure, Mode.PASSIVE)
-                        .anyMatch(passive -> passive.side() == active.side()
-                                && passive.date().equals(active.date())
-                                && measure.gain(passive.amount(), active.amount())
-                                        > measure.errorBetween(passive, active)))
-                .toList();
+    /** The last strict reading of one day. */
+    public Optional<Reading> latestOn(LocalDate date, String measure, Side side, Mode mode) {
+        return upTo(date)
+                .latestStrict(measure, side, mode)
+                .filter(reading -> reading.date().equals(date));
     }
 
-    private Stream<Reading> ofMode(Measure measure, Mode mode) {
-        return all.stream().filter(r -> r.measure().equals(measure.id()) && r.mode() == mode);
+    /** The latest strict reading that was taken as {@code like} was: the same tool in the same position. */
+    public Optional<Reading> latestAlike(Reading like, String measure, Side side) {
+        return last(strict(measure, side, like.mode()).stream()
+                .filter(reading -> reading.isTakenLike(like))
+                .toList());
+    }
+
+    private static Optional<Reading> last(List<Reading> readings) {
+        return readings.isEmpty() ? Optional.empty() : Optional.of(readings.get(readings.size() - 1));
+    }
+
+    private List<Reading> known(List<Reading> readings) {
+        int end = readings.size();
+        if (end == 0 || !readings.get(end - 1).date().isAfter(until)) {
+            return readings;
+        }
+        int begin = 0;
+        while (begin < end) {
+            int middle = (begin + end) >>> 1;
+            if (readings.get(middle).date().isAfter(until)) {
+                end = middle;
+            } else {
+                begin = middle + 1;
+            }
+        }
+        return readings.subList(0, begin);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Readings readings && all().equals(readings.all());
+    }
+
+    @Override
+    public int hashCode() {
+        return all().hashCode();
     }
 }

@@ -7,5 +7,8 @@ public enum Tool {
     BY_EYE,
     TAPE,
     DYNAMOMETER,
+    FIXED_DYNAMOMETER,
+    FORCE_PLATE,
+    SCALE,
     STOPWATCH
 }

@@ -24,6 +24,19 @@ public enum Unit {
         this.suffix = suffix;
     }
 
+    /** Whether twice the number is twice as much: a length, a time, a force. */
+    public boolean isRatioScale() {
+        return switch (this) {
+            case NEWTON_METRES, KILOGRAMS, METRES, CENTIMETRES, SECONDS -> true;
+            case DEGREES, PERCENT, SCORE, COUNT, MUSCLE_GRADE, EFFUSION_GRADE, SEEN -> false;
+        };
+    }
+
+    /** Whether the distance between two values means something: between grades it does not. */
+    public boolean hasDistances() {
+        return this != MUSCLE_GRADE && this != EFFUSION_GRADE && this != SEEN;
+    }
+
     /** What is written behind the number. */
     public String suffix() {
         return suffix;

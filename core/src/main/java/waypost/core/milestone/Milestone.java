@@ -2,6 +2,7 @@ package waypost.core.milestone;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import waypost.core.criterion.Criterion;
 import waypost.core.measure.Amount;
 import waypost.core.measure.Reading;
@@ -13,6 +14,7 @@ import waypost.core.time.CourseDay;
  * @param evidence the readings that were looked at, the operated side first
  * @param found the number that was compared: a value, a deficit, a percentage or a count; empty without evidence
  * @param basis what a deficit or symmetry was compared with; empty for other kinds
+ * @param goal for a value to be reached: what it is today, in the measure's unit; empty where nothing can be compared
  * @param latchedOn for a latched criterion that is met only because it was met once: true
  * @param safeFrom for a test that is not safe yet: the first day by time alone, if time opens it
  * @param parts for several criteria together, each of them
@@ -23,6 +25,7 @@ public record Milestone(
         List<Reading> evidence,
         Optional<Amount> found,
         Optional<Yardstick.Basis> basis,
+        Optional<Amount> goal,
         boolean latchedOn,
         Optional<CourseDay> safeFrom,
         List<Milestone> parts) {
@@ -33,7 +36,16 @@ public record Milestone(
     }
 
     static Milestone of(Criterion criterion, MilestoneState state, List<Reading> evidence, Optional<Amount> found) {
-        return new Milestone(criterion, state, evidence, found, Optional.empty(), false, Optional.empty(), List.of());
+        return new Milestone(
+                criterion,
+                state,
+                evidence,
+                found,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                Optional.empty(),
+                List.of());
     }
 
     static Milestone without(Criterion criterion) {
@@ -44,19 +56,38 @@ public record Milestone(
         List<Reading> evidence =
                 parts.stream().flatMap(part -> part.evidence().stream()).toList();
         return new Milestone(
-                criterion, state, evidence, Optional.empty(), Optional.empty(), false, Optional.empty(), parts);
+                criterion,
+                state,
+                evidence,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                Optional.empty(),
+                parts);
     }
 
     Milestone comparedWith(Yardstick.Basis other) {
-        return new Milestone(criterion, state, evidence, found, Optional.of(other), latchedOn, safeFrom, parts);
+        return new Milestone(criterion, state, evidence, found, Optional.of(other), goal, latchedOn, safeFrom, parts);
+    }
+
+    Milestone towards(Amount reached) {
+        return new Milestone(
+                criterion, state, evidence, found, basis, Optional.of(reached), latchedOn, safeFrom, parts);
     }
 
     Milestone latched() {
-        return new Milestone(criterion, MilestoneState.MET, evidence, found, basis, true, safeFrom, parts);
+        return new Milestone(criterion, MilestoneState.MET, evidence, found, basis, goal, true, safeFrom, parts);
     }
 
     Milestone notSafeBefore(Optional<CourseDay> day) {
-        return new Milestone(criterion, MilestoneState.TEST_NOT_SAFE_YET, evidence, found, basis, false, day, parts);
+        return new Milestone(
+                criterion, MilestoneState.TEST_NOT_SAFE_YET, evidence, found, basis, goal, false, day, parts);
+    }
+
+    /** The milestones that readings decide: itself, or for several together each of their parts. */
+    public Stream<Milestone> single() {
+        return parts.isEmpty() ? Stream.of(this) : parts.stream().flatMap(Milestone::single);
     }
 
     public boolean isMet() {

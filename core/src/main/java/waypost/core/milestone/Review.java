@@ -5,7 +5,9 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import waypost.core.criterion.Criterion;
 import waypost.core.criterion.Criterion.Measured;
@@ -13,6 +15,7 @@ import waypost.core.log.Attestation;
 import waypost.core.log.Evidence;
 import waypost.core.log.Session;
 import waypost.core.measure.Amount;
+import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Symmetry;
 import waypost.core.measure.Unit;
@@ -52,10 +55,13 @@ public final class Review implements Criterion.Visitor<Milestone> {
         return criterion.head().latched() && !now.isMet() && wasMetOnce(criterion) ? now.latched() : now;
     }
 
-    /** Looks back over the days on which anything came to be known. */
+    /** Looks back over the days on which anything came to be known of it. */
     private boolean wasMetOnce(Criterion criterion) {
+        Set<String> measures = criterion.measures().map(Measure::id).collect(Collectors.toSet());
         return Stream.of(
-                        evidence.readings().all().stream().map(Reading::date),
+                        evidence.readings().all().stream()
+                                .filter(reading -> measures.contains(reading.measure()))
+                                .map(Reading::date),
                         evidence.attestations().stream().map(Attestation::on),
                         evidence.sessions().stream().map(Session::on))
                 .flatMap(Function.identity())
@@ -67,7 +73,8 @@ public final class Review implements Criterion.Visitor<Milestone> {
 
     @Override
     public Milestone reach(Criterion.Reach criterion) {
-        return compared(criterion, Reading::amount, found -> criterion.measure().gain(criterion.bound(), found));
+        return compared(criterion, Reading::amount, found -> criterion.measure().gain(criterion.bound(), found))
+                .towards(criterion.bound());
     }
 
     @Override
@@ -89,7 +96,7 @@ public final class Review implements Criterion.Visitor<Milestone> {
                         criterion.measure().gain(mine.amount(), other.get().amount()),
                         criterion.measure().unit()),
                 lacking -> criterion.most().minus(lacking).value());
-        return with(compared, other.get());
+        return with(compared, other.get()).towards(goal(criterion, other.get()));
     }
 
     @Override
@@ -111,7 +118,26 @@ public final class Review implements Criterion.Visitor<Milestone> {
                         .map(reading -> isStale(reading, criterion))
                         .orElse(false);
         boolean stale = isStale(mine.get(), criterion) || otherStale;
-        return with(percentage(criterion, percent, stale, percent >= criterion.percent(), mine.get()), other.get());
+        return with(percentage(criterion, percent, stale, percent >= criterion.percent(), mine.get()), other.get())
+                .towards(goal(criterion, other.get()));
+    }
+
+    /** The other side less what may be missing. */
+    private static Amount goal(Criterion.Deficit criterion, Yardstick.Comparison other) {
+        double most = criterion.most().value();
+        boolean higher = criterion.measure().better() == Measure.Better.HIGHER;
+        return Amount.of(
+                other.amount().value() + (higher ? -most : most),
+                criterion.measure().unit());
+    }
+
+    /** The share of the other side that is asked for; of a time, the other side's divided by it. */
+    private static Amount goal(Criterion.SymmetryAtLeast criterion, Yardstick.Comparison other) {
+        double share = criterion.percent() / 100;
+        boolean higher = criterion.measure().better() == Measure.Better.HIGHER;
+        return Amount.of(
+                other.amount().value() * (higher ? share : 1 / share),
+                criterion.measure().unit());
     }
 
     private static Milestone with(Milestone milestone, Yardstick.Comparison other) {
@@ -124,8 +150,8 @@ public final class Review implements Criterion.Visitor<Milestone> {
     @Override
     public Milestone ratio(Criterion.RatioBetween criterion) {
         Optional<Reading> mine = mine(criterion);
-        Optional<Reading> divisor =
-                evidence.readings().latestStrict(criterion.divisor().id(), yardstick.operated(), criterion.mode());
+        Optional<Reading> divisor = mine.flatMap(reading ->
+                evidence.readings().latestAlike(reading, criterion.divisor().id(), yardstick.operated()));
         if (mine.isEmpty() || divisor.isEmpty()) {
             return Milestone.without(criterion);
         }

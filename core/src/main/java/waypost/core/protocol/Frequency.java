@@ -38,6 +38,11 @@ public record Frequency(int times, Per per) {
                 Integer.parseInt(matcher.group(1)), Per.valueOf(matcher.group(2).toUpperCase(Locale.ROOT)));
     }
 
+    /** How often in seven days. */
+    public double perWeek() {
+        return per == Per.DAY ? times * 7.0 : times;
+    }
+
     @Override
     public String toString() {
         return times + " a " + per.name().toLowerCase(Locale.ROOT);

@@ -8,4 +8,13 @@ import java.util.Optional;
  *
  * @param latest empty when the slower end of the interval lies further ahead than the readings reach back
  */
-public record Forecast(LocalDate earliest, LocalDate expected, Optional<LocalDate> latest) {}
+public record Forecast(LocalDate earliest, LocalDate expected, Optional<LocalDate> latest) {
+
+    /** As it is to be read on {@code today}: nothing is expected in the past. Empty when its time has gone by unmet. */
+    public Optional<Forecast> from(LocalDate today) {
+        if (expected.isBefore(today)) {
+            return Optional.empty();
+        }
+        return Optional.of(new Forecast(earliest.isBefore(today) ? today : earliest, expected, latest));
+    }
+}

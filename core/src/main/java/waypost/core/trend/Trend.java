@@ -28,9 +28,16 @@ public record Trend(
     private static final int FEWEST_DAYS = 14;
     private static final int PLATEAU_DAYS = 21;
 
-    /** The trend of strict readings, oldest first; empty below five readings over fourteen days. */
-    public static Optional<Trend> of(Measure measure, List<Reading> readings) {
-        if (readings.size() < FEWEST_READINGS) {
+    /** Older readings tell of another time: common practice, no source. */
+    private static final int WINDOW_DAYS = 42;
+
+    /**
+     * The trend of strict readings, oldest first, over the six weeks before the last of them. Empty below five readings over
+     * fourteen days, and for grades, between which there are no distances.
+     */
+    public static Optional<Trend> of(Measure measure, List<Reading> all) {
+        List<Reading> readings = recent(all);
+        if (readings.size() < FEWEST_READINGS || !measure.unit().hasDistances()) {
             return Optional.empty();
         }
         LocalDate first = readings.get(0).date();
@@ -47,6 +54,14 @@ public record Trend(
         TheilSen line = TheilSen.of(days, values, EIGHTY_PERCENT);
         double level = line.intercept() + line.slope() * ChronoUnit.DAYS.between(first, last);
         return Optional.of(new Trend(measure, line.slope(), line.low(), line.high(), level, first, last));
+    }
+
+    private static List<Reading> recent(List<Reading> all) {
+        if (all.isEmpty()) {
+            return all;
+        }
+        LocalDate since = all.get(all.size() - 1).date().minusDays(WINDOW_DAYS);
+        return all.stream().filter(reading -> !reading.date().isBefore(since)).toList();
     }
 
     /** The value turned so that more is better. */

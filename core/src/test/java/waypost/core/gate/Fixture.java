@@ -37,8 +37,10 @@ import waypost.core.log.Decisions;
 import waypost.core.log.Evidence;
 import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
+import waypost.core.measure.Method;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
+import waypost.core.measure.Taken;
 import waypost.core.measure.Tool;
 import waypost.core.measure.Unit;
 import waypost.core.protocol.Duty;
@@ -116,6 +118,7 @@ public final class Fixture {
                 165,
                 Optional.empty(),
                 OptionalInt.empty(),
+                Taken.by(Method.ANGLE),
                 "test");
     }
 
@@ -354,6 +357,7 @@ public final class Fixture {
                 DAY_ZERO.plusDays(day),
                 true,
                 "tester",
+                Optional.empty(),
                 Optional.empty());
     }
 }

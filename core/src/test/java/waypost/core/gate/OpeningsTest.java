@@ -254,7 +254,8 @@ class OpeningsTest {
                 passive.date(),
                 true,
                 "tester",
-                Optional.empty());
+                passive.tool(),
+                passive.position());
     }
 
     @Test

@@ -4,17 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
-import waypost.core.body.Mode;
 import waypost.core.body.Motion;
-import waypost.core.body.Side;
 import waypost.core.demand.BodyShare;
 import waypost.core.gate.Fixture;
 
@@ -77,41 +73,12 @@ class MeasuringTest {
                 .hasMessage("amount: found CENTIMETRES, allowed: SECONDS");
     }
 
-    /** Epley 1985 and Brzycki 1993 (from memory): 100 kg × 10 is 133.3 by both; one repetition is itself. */
-    @Test
-    void estimatesTheRepetitionMaximum() {
-        assertThat(RepetitionMaximum.epley(100, 10).load()).isEqualTo(133.333, within(0.001));
-        assertThat(RepetitionMaximum.brzycki(100, 10).load()).isEqualTo(133.333, within(0.001));
-        assertThat(RepetitionMaximum.epley(100, 1).load()).isEqualTo(100);
-        assertThat(RepetitionMaximum.brzycki(100, 1).load()).isEqualTo(100);
-        assertThatThrownBy(() -> RepetitionMaximum.epley(100, 13))
-                .hasMessage("repetition maximum: found 100 × 13, allowed: a load above 0 and 1 to 12 repetitions");
-    }
-
     /** The handbook's check value: 40 % of 82 kg is 32.8 kg. */
     @Test
     void partialWeightIsKilogramsOnAScale() {
         assertThat(BodyShare.parse("40 %").kilogramsOf(82)).isEqualTo(32.8, within(1e-9));
         assertThatThrownBy(() -> BodyShare.parse("40"))
                 .hasMessage("share of body mass: found '40', allowed: a number and a percent sign, such as '40 %'");
-    }
-
-    @ParameterizedTest
-    @CsvSource({"105,0", "106,1"})
-    void activeBeyondPassiveByMoreThanTheErrorIsContradictory(double active, int found) {
-        Readings readings = new Readings(List.of(
-                Fixture.flexion(100, 10),
-                new Reading(
-                        Fixture.FLEXION.id(),
-                        Side.RIGHT,
-                        Mode.ACTIVE,
-                        Fixture.FLEXION.amount(active),
-                        Fixture.DAY_ZERO.plusDays(10),
-                        true,
-                        "tester",
-                        Optional.empty())));
-
-        assertThat(readings.activeBeyondPassive(Fixture.FLEXION)).hasSize(found);
     }
 
     /** Extension is better when lower on the axis: from 10 short to 4 short is a gain of 6. */

@@ -23,8 +23,10 @@ import waypost.core.log.Evidence;
 import waypost.core.log.Session;
 import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
+import waypost.core.measure.Method;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
+import waypost.core.measure.Taken;
 import waypost.core.measure.Tool;
 import waypost.core.measure.Unit;
 import waypost.core.protocol.FollowUp;
@@ -59,6 +61,7 @@ class ReviewTest {
                 most,
                 Optional.empty(),
                 OptionalInt.empty(),
+                Taken.by(Method.ANGLE),
                 "test");
     }
 
@@ -95,6 +98,7 @@ class ReviewTest {
                 DAY_ZERO.plusDays(20),
                 false,
                 "tester",
+                Optional.empty(),
                 Optional.empty());
 
         assertThat(state(BEND, 20)).isEqualTo(MilestoneState.MISSING);
@@ -172,6 +176,7 @@ class ReviewTest {
                 DAY_ZERO.plusDays(day),
                 true,
                 "tester",
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -273,7 +278,8 @@ class ReviewTest {
                 DAY_ZERO.plusDays(20),
                 true,
                 "tester",
-                Optional.of(Tool.BY_EYE));
+                Optional.of(Tool.BY_EYE),
+                Optional.empty());
 
         assertThat(state(BEND, 20, byEye)).isEqualTo(MilestoneState.PENDING);
         assertThat(state(BEND, 20, flexion(104, 20))).isEqualTo(MilestoneState.MET);
@@ -298,6 +304,7 @@ class ReviewTest {
                 600,
                 Optional.of(new Measure.Norm(200, "test")),
                 OptionalInt.empty(),
+                Taken.by(Method.ANGLE),
                 "test");
         Criterion eighty = new Criterion.SymmetryAtLeast(CriterionHead.of("s", "s"), normed, Mode.ACTIVE, 80);
         Reading now = active(normed, Side.RIGHT, 120, 20);
@@ -325,5 +332,54 @@ class ReviewTest {
                         DAY_ZERO.plusDays(20))
                 .get(0);
         return milestone.basis().orElseThrow() + " " + milestone.state();
+    }
+
+    /** A ratio is bound to its device and position: one taken otherwise is no divisor. */
+    @ParameterizedTest
+    @CsvSource({"DYNAMOMETER,MET", "FIXED_DYNAMOMETER,MISSING"})
+    void aRatioNeedsBothTakenAlike(Tool divisorBy, MilestoneState state) {
+        Measure inward = measure("inward", Unit.NEWTON_METRES, Measure.Better.HIGHER, 42, 600);
+        Criterion ratio =
+                new Criterion.RatioBetween(CriterionHead.of("ratio", "r"), TORQUE, inward, Mode.ACTIVE, 66, 76);
+
+        assertThat(state(ratio, 20, by(Tool.DYNAMOMETER, TORQUE, 70), by(divisorBy, inward, 100)))
+                .isEqualTo(state);
+    }
+
+    private static Reading by(Tool tool, Measure measure, double value) {
+        return new Reading(
+                measure.id(),
+                Side.RIGHT,
+                Mode.ACTIVE,
+                measure.amount(value),
+                DAY_ZERO.plusDays(20),
+                true,
+                "tester",
+                Optional.of(tool),
+                Optional.of("seated"));
+    }
+
+    /** What has to be reached today: the bound, the other side less what may be missing, a share of the other side. */
+    @Test
+    void theGoalIsToldOnTheMeasuresOwnScale() {
+        Criterion symmetry = new Criterion.SymmetryAtLeast(CriterionHead.of("even", "e"), TORQUE, Mode.PASSIVE, 80);
+        Reading other = reading(TORQUE, Side.LEFT, 150, 20);
+
+        assertThat(goal(BEND, flexion(70, 20))).isEqualTo(90);
+        assertThat(goal(EQUAL, reading(EXTENSION, Side.RIGHT, 8, 20), reading(EXTENSION, Side.LEFT, -3, 20)))
+                .isEqualTo(-3);
+        assertThat(goal(symmetry, reading(TORQUE, Side.RIGHT, 90, 20), other)).isEqualTo(120);
+    }
+
+    private static double goal(Criterion criterion, Reading... readings) {
+        return Review.of(
+                        List.of(criterion),
+                        Evidence.of(new Readings(List.of(readings))),
+                        Yardstick.otherSide(Side.RIGHT, DAY_ZERO),
+                        DAY_ZERO.plusDays(20))
+                .get(0)
+                .goal()
+                .orElseThrow()
+                .value();
     }
 }

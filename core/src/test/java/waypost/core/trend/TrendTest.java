@@ -9,6 +9,8 @@ import static waypost.core.gate.Fixture.FLEXION;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
@@ -139,5 +141,26 @@ class TrendTest {
         assertThat(Trend.standsStill(FLEXION, readings(FLEXION, 7, 90), DAY_ZERO.plusDays(40)))
                 .isEmpty();
         assertThat(Trend.standsStill(FLEXION, List.of(), DAY_ZERO)).isEmpty();
+    }
+
+    /** Six weeks and a day before the last one, a reading tells of another time. */
+    @Test
+    void olderReadingsDoNotBendTheLine() {
+        List<Reading> recent = readings(Fixture.FLEXION, 7, 60, 65, 70, 75, 80, 85, 90);
+        List<Reading> withOld = new ArrayList<>(recent);
+        withOld.add(0, Fixture.reading(Fixture.FLEXION, Side.RIGHT, 140, -1));
+
+        assertThat(Trend.of(Fixture.FLEXION, withOld)).isEqualTo(Trend.of(Fixture.FLEXION, recent));
+    }
+
+    @Test
+    void nothingIsExpectedInThePast() {
+        LocalDate day = Fixture.DAY_ZERO;
+        Forecast forecast = new Forecast(day.plusDays(3), day.plusDays(8), Optional.of(day.plusDays(20)));
+
+        assertThat(forecast.from(day)).contains(forecast);
+        assertThat(forecast.from(day.plusDays(8)))
+                .contains(new Forecast(day.plusDays(8), day.plusDays(8), Optional.of(day.plusDays(20))));
+        assertThat(forecast.from(day.plusDays(9))).isEmpty();
     }
 }

@@ -11,6 +11,7 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.Ladder;
 import waypost.core.measure.Measure;
 import waypost.core.protocol.Protocol;
+import waypost.core.safety.RedFlag;
 import waypost.library.text.Suggestion;
 
 /**
@@ -23,6 +24,7 @@ public record Bundle(
         String hash,
         List<SourceText> sources,
         List<Measure> measures,
+        List<RedFlag> redFlags,
         List<Ladder> ladders,
         List<Activity> activities,
         List<Protocol> protocols) {
@@ -30,6 +32,7 @@ public record Bundle(
     public Bundle {
         sources = List.copyOf(sources);
         measures = List.copyOf(measures);
+        redFlags = List.copyOf(redFlags);
         ladders = List.copyOf(ladders);
         activities = List.copyOf(activities);
         protocols = List.copyOf(protocols);

@@ -7,6 +7,7 @@ import java.util.Map;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Ladder;
 import waypost.core.measure.Measure;
+import waypost.core.safety.RedFlag;
 import waypost.library.text.Document;
 import waypost.library.text.Problem;
 import waypost.library.text.RefusedException;
@@ -17,10 +18,11 @@ import waypost.library.text.Suggestion;
 /** Reads the files of a bundle in the order in which they build on each other, and gathers the problems of all. */
 final class BundleReader {
 
-    private static final List<String> KINDS = List.of("measures", "exercises", "protocol", "supplement");
+    private static final List<String> KINDS = List.of("measures", "red-flags", "exercises", "protocol", "supplement");
 
     private final List<Problem> problems = new ArrayList<>();
     private final Map<String, Measure> measures = new LinkedHashMap<>();
+    private final Map<String, RedFlag> redFlags = new LinkedHashMap<>();
     private final Map<String, Ladder> ladders = new LinkedHashMap<>();
     private final Map<String, Activity> activities = new LinkedHashMap<>();
     private final Map<String, ProtocolParts> protocols = new LinkedHashMap<>();
@@ -33,6 +35,7 @@ final class BundleReader {
         }
         ExerciseReader exercises = new ExerciseReader(measures, ladders, activities);
         each(byKind, "measures", d -> new MeasureReader(measures).read(d.top()));
+        each(byKind, "red-flags", d -> new RedFlagReader(redFlags).read(d.top()));
         each(byKind, "exercises", d -> exercises.read(d.top()));
         each(byKind, "protocol", d -> {
             ProtocolParts parts = new ProtocolParts(d.top(), measures);
@@ -56,6 +59,7 @@ final class BundleReader {
                 hash,
                 sources,
                 List.copyOf(measures.values()),
+                List.copyOf(redFlags.values()),
                 List.copyOf(ladders.values()),
                 List.copyOf(activities.values()),
                 protocols.values().stream().map(ProtocolParts::whole).toList());

@@ -2,10 +2,16 @@ package waypost.library.bundle;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import waypost.core.body.Direction;
+import waypost.core.body.Mode;
 import waypost.core.body.Motion;
+import waypost.core.measure.Derivation;
 import waypost.core.measure.Measure;
+import waypost.core.measure.Method;
+import waypost.core.measure.Questionnaire;
+import waypost.core.measure.Taken;
 import waypost.core.measure.Tool;
 import waypost.core.measure.Unit;
 import waypost.library.text.Entry;
@@ -22,11 +28,12 @@ record MeasureReader(Map<String, Measure> measures) {
     }
 
     private static Measure measure(Entry entry) {
+        Unit unit = Word.at(entry, "unit", Unit.class);
         Optional<Integer> every = entry.maybe("every-days", Integer::parseInt);
         return new Measure(
                 entry.text("id"),
                 entry.text("title"),
-                Word.at(entry, "unit", Unit.class),
+                unit,
                 Word.maybe(entry, "motion", Motion.class),
                 Word.maybe(entry, "end", Direction.class),
                 entry.at("error").as(Double::parseDouble),
@@ -39,6 +46,7 @@ record MeasureReader(Map<String, Measure> measures) {
                 entry.find("norm")
                         .map(norm -> new Measure.Norm(norm.at("value").as(Double::parseDouble), norm.text("source"))),
                 every.map(OptionalInt::of).orElseGet(OptionalInt::empty),
+                taken(entry, unit),
                 entry.text("source"));
     }
 
@@ -47,5 +55,37 @@ record MeasureReader(Map<String, Measure> measures) {
                 Word.at(entry, "tool", Tool.class),
                 entry.at("same-rater").as(Double::parseDouble),
                 entry.at("other-rater").as(Double::parseDouble));
+    }
+
+    private static Taken taken(Entry entry, Unit unit) {
+        return entry.find("questionnaire")
+                .map(MeasureReader::questionnaire)
+                .map(Taken::by)
+                .or(() -> entry.find("derived").map(MeasureReader::derivation).map(Taken::by))
+                .orElseGet(() ->
+                        Taken.by(Word.maybe(entry, "taken", Method.class).orElseGet(() -> Method.usualFor(unit))));
+    }
+
+    private static Questionnaire questionnaire(Entry entry) {
+        return new Questionnaire(
+                entry.at("items").as(Integer::parseInt),
+                entry.at("fewest").as(Integer::parseInt),
+                entry.at("least").as(Integer::parseInt),
+                entry.at("most").as(Integer::parseInt),
+                Word.at(entry, "scoring", Questionnaire.Scoring.class));
+    }
+
+    private static Derivation derivation(Entry entry) {
+        Optional<Double> whole = entry.maybe("percent-of", Double::parseDouble);
+        return new Derivation(
+                entry.whole("terms", MeasureReader::term),
+                whole.map(OptionalDouble::of).orElseGet(OptionalDouble::empty));
+    }
+
+    private static Derivation.Term term(Entry entry) {
+        return new Derivation.Term(
+                entry.text("measure"),
+                Word.at(entry, "mode", Mode.class),
+                Word.at(entry, "counts", Derivation.Counts.class));
     }
 }

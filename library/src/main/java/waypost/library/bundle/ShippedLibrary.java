@@ -12,6 +12,7 @@ public final class ShippedLibrary {
     private static final String ROOT = "/waypost/library/";
     private static final List<String> FILES = List.of(
             "measures.yaml",
+            "red-flags.yaml",
             "exercises/ankle.yaml",
             "exercises/elbow.yaml",
             "exercises/hand.yaml",

@@ -50,7 +50,8 @@ record HistoryReader(Protocol protocol, Bundle bundle) {
                 entry.at("on").as(LocalDate::parse),
                 entry.maybe("strict", Boolean::parseBoolean).orElse(true),
                 entry.find("rater").map(Entry::text).orElse("not stated"),
-                Word.maybe(entry, "tool", Tool.class));
+                Word.maybe(entry, "tool", Tool.class),
+                entry.find("position").map(Entry::text));
     }
 
     private Attestation attestation(Entry entry) {

@@ -1,5 +1,6 @@
 package waypost.library.words;
 
+import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import waypost.core.body.Degrees;
@@ -11,6 +12,7 @@ import waypost.core.measure.Plain;
 import waypost.core.measure.Unit;
 import waypost.core.milestone.Milestone;
 import waypost.core.milestone.MilestoneState;
+import waypost.core.protocol.FollowUp;
 
 /** Says where a milestone stands, with the number found beside the number wanted. */
 public record MilestoneWords(Dates dates) {
@@ -47,6 +49,32 @@ public record MilestoneWords(Dates dates) {
             return NeutralZero.sayEnd(measure.end().get(), Degrees.of(amount.value()));
         }
         return amount(amount);
+    }
+
+    /** What is expected, the lesser first as it is said: "100° to 120°". */
+    public static String corridor(Measure measure, FollowUp.Point expected) {
+        return reading(measure, Amount.of(expected.low(), measure.unit())) + " to "
+                + reading(measure, Amount.of(expected.high(), measure.unit()));
+    }
+
+    /** The number found and its day, behind a comma; empty without one. */
+    String shortly(Milestone milestone) {
+        return milestone
+                .found()
+                .filter(found -> !milestone.evidence().isEmpty())
+                .map(found -> ": " + foundIn(milestone, found) + " on "
+                        + SignWords.date(milestone.evidence().get(0).date()))
+                .orElse("");
+    }
+
+    /** A deficit is in the measure's unit but no position on its axis; only a value reached is said as a reading. */
+    public static String foundIn(Milestone milestone, Amount found) {
+        boolean isReading = milestone.evidence().stream()
+                .anyMatch(reading -> reading.amount().equals(found));
+        Optional<Measure> measure = milestone.criterion().measures().findFirst();
+        return isReading && measure.isPresent() && !(milestone.criterion() instanceof Criterion.Deficit)
+                ? reading(measure.get(), found)
+                : amount(found);
     }
 
     private static String amount(Amount amount) {

@@ -14,7 +14,9 @@ import waypost.core.demand.Loading;
 import waypost.core.demand.Posture;
 import waypost.core.exercise.Progression;
 import waypost.core.limit.Component;
+import waypost.core.measure.EndFeel;
 import waypost.core.measure.Plain;
+import waypost.core.measure.Tool;
 import waypost.core.reason.VerdictKind;
 import waypost.core.time.DayZero;
 
@@ -133,6 +135,16 @@ public final class Terms {
             case VOLUME_BEFORE_INTENSITY -> "Minutes first; harder only after a week that was tolerated.";
             case CONTACTS -> "More ground contacts each week, within the set share.";
         };
+    }
+
+    /** What a reading was taken with. */
+    public static String tool(Tool tool) {
+        return plain(tool);
+    }
+
+    /** What stopped a passive movement, such as "firm end feel". */
+    public static String endFeel(EndFeel feel) {
+        return plain(feel) + " end feel";
     }
 
     static String limb(Limb limb) {

@@ -189,6 +189,7 @@ record GeneratedCourse(
                         date.minusDays(random.nextInt(18)),
                         random.nextInt(6) != 0,
                         "tester",
+                        Optional.empty(),
                         Optional.empty()));
             }
         }

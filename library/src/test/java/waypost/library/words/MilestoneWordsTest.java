@@ -38,6 +38,7 @@ class MilestoneWordsTest {
                 KneeCourse.DAY_ZERO.plusDays(day),
                 true,
                 "tester",
+                Optional.empty(),
                 Optional.empty()));
         return this;
     }

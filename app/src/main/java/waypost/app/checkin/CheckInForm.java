@@ -1,0 +1,98 @@
+package waypost.app.checkin;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import waypost.app.entry.Entered;
+import waypost.app.entry.FormProblem;
+import waypost.core.safety.CheckIn;
+import waypost.core.safety.RedFlag;
+
+/**
+ * A check-in as it was entered; blank is not asked.
+ *
+ * @param flag ids of the flags that were ticked
+ * @param asked null until somebody says that every flag was asked
+ */
+public record CheckInForm(
+        @Nullable String checkInId,
+        @Nullable String painNow,
+        @Nullable String painAfter,
+        @Nullable String painMorning,
+        @Nullable String swelling,
+        @Nullable String homeSessions,
+        @Nullable String words,
+        @Nullable List<String> flag,
+        @Nullable Boolean asked) {
+
+    private static final int MOST_SESSIONS = 170;
+    private static final int LONGEST = 2000;
+
+    static CheckInForm blank() {
+        return new CheckInForm(UUID.randomUUID().toString(), null, null, null, null, null, null, null, null);
+    }
+
+    UUID readId() {
+        return Entered.id("checkInId", text(checkInId));
+    }
+
+    /** What was said, or a refusal at each field. Flags are never taken as "no" for not being asked. */
+    CheckIn read(List<RedFlag> flags) {
+        Set<String> known = new HashSet<>();
+        flags.forEach(each -> known.add(each.id()));
+        Set<String> ticked = Set.copyOf(flag == null ? List.of() : flag);
+        if (!known.containsAll(ticked)) {
+            throw new FormProblem("flag", "A question that is not among those shown was ticked. Open the page again.");
+        }
+        if (!Boolean.TRUE.equals(asked)) {
+            throw new FormProblem("asked", "Ask every question, then tick that none was left out.");
+        }
+        return new CheckIn(
+                pain("painNow", painNow)
+                        .orElseThrow(
+                                () -> new FormProblem("painNow", "Ask for the pain now: it is the day's baseline.")),
+                pain("painAfter", painAfter),
+                pain("painMorning", painMorning),
+                Entered.choice(CheckIn.Swelling.class, "swelling", text(swelling)),
+                ticked);
+    }
+
+    private static Optional<Integer> pain(String field, @Nullable String entered) {
+        return whole(field, entered, 10);
+    }
+
+    Optional<Integer> readHomeSessions() {
+        return whole("homeSessions", homeSessions, MOST_SESSIONS);
+    }
+
+    private static Optional<Integer> whole(String field, @Nullable String entered, int most) {
+        String typed = text(entered);
+        if (typed.isEmpty()) {
+            return Optional.empty();
+        }
+        if (!typed.matches("\\d{1,3}") || Integer.parseInt(typed) > most) {
+            throw new FormProblem(field, "Found '" + typed + "', allowed: a whole number from 0 to " + most + ".");
+        }
+        return Optional.of(Integer.valueOf(typed));
+    }
+
+    String readWords() {
+        String said = text(words);
+        if (said.length() > LONGEST) {
+            throw new FormProblem("words", "Found " + said.length() + " characters, allowed: up to " + LONGEST + ".");
+        }
+        return said;
+    }
+
+    /** Whether a flag was ticked. */
+    public boolean ticks(String id) {
+        return flag != null && flag.contains(id);
+    }
+
+    static String text(@Nullable String entered) {
+        return entered == null ? "" : entered.strip();
+    }
+}

@@ -1,0 +1,43 @@
+package waypost.app.exchange;
+
+import org.springframework.stereotype.Service;
+import waypost.app.measure.ReadingEntry;
+import waypost.app.store.LoadedCourse;
+import waypost.app.store.OrderRow;
+import waypost.core.course.History;
+import waypost.core.log.Evidence;
+import waypost.core.measure.Readings;
+import waypost.library.coursefile.CourseFileWriter;
+
+/** Writes a course as the open course file. */
+@Service
+class CourseFiles {
+
+    private final ReadingEntry entry;
+
+    CourseFiles(ReadingEntry entry) {
+        this.entry = entry;
+    }
+
+    String write(LoadedCourse course) {
+        History history = course.course().history();
+        Evidence evidence = new Evidence(
+                new Readings(entry.kept(course).stream()
+                        .map(kept -> kept.reading(course.bundle().measure(kept.measure())))
+                        .toList()),
+                history.evidence().attestations(),
+                history.evidence().sessions());
+        return new CourseFileWriter(
+                        course.row().id().toString(),
+                        course.course().resolved(),
+                        new History(
+                                history.side(),
+                                history.otherSideHealthy(),
+                                evidence,
+                                history.signed(),
+                                history.holds(),
+                                history.revisionOf()),
+                        course.orders().stream().map(OrderRow::text).toList())
+                .write();
+    }
+}

@@ -1,0 +1,152 @@
+package waypost.app.exchange;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.ModelAndView;
+import waypost.app.account.Staff;
+import waypost.app.audit.ReadLog;
+import waypost.app.course.CourseHeads;
+import waypost.app.entry.FormProblem;
+import waypost.app.shell.ClinicClock;
+import waypost.app.store.CourseLoader;
+import waypost.app.store.LoadedCourse;
+import waypost.core.course.Outlook;
+import waypost.core.measure.Plain;
+
+/** A course's files: readings out, readings in after a look, the course file. */
+@Controller
+@PreAuthorize("hasAuthority('SEE_PATIENTS')")
+class FileController {
+
+    private static final long MOST_BYTES = 4_000_000;
+
+    private final CourseLoader loader;
+    private final CourseHeads heads;
+    private final ReadingFile readings;
+    private final CourseFiles courseFiles;
+    private final ReadLog readLog;
+    private final ClinicClock clock;
+
+    FileController(
+            CourseLoader loader,
+            CourseHeads heads,
+            ReadingFile readings,
+            CourseFiles courseFiles,
+            ReadLog readLog,
+            ClinicClock clock) {
+        this.loader = loader;
+        this.heads = heads;
+        this.readings = readings;
+        this.courseFiles = courseFiles;
+        this.readLog = readLog;
+        this.clock = clock;
+    }
+
+    @GetMapping("/courses/{id}/measures/files")
+    ModelAndView files(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
+        return page(staff, loader.load(staff.clinicId(), id));
+    }
+
+    @GetMapping("/courses/{id}/readings.csv")
+    ResponseEntity<byte[]> csv(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        readLog.saw(staff, id, "readings as a file");
+        return file("text/csv; charset=utf-8", "readings.csv", readings.write(course));
+    }
+
+    @GetMapping("/courses/{id}/course.yaml")
+    ResponseEntity<byte[]> courseFile(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        readLog.saw(staff, id, "course as a file");
+        return file("application/yaml; charset=utf-8", "course.yaml", courseFiles.write(course));
+    }
+
+    private static ResponseEntity<byte[]> file(String type, String name, String text) {
+        return ResponseEntity.ok()
+                .header("Content-Type", type)
+                .header("Content-Disposition", "attachment; filename=\"" + name + "\"")
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @PostMapping("/courses/{id}/readings/look")
+    @PreAuthorize("hasAuthority('RECORD')")
+    ModelAndView look(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam("file") Optional<MultipartFile> file)
+            throws IOException {
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        try {
+            String text = text(file.filter(sent -> !sent.isEmpty())
+                    .orElseThrow(() -> new FormProblem("file", "Choose a file first.")));
+            return page(staff, course)
+                    .addObject("preview", readings.preview(staff, course, text))
+                    .addObject("text", text);
+        } catch (FormProblem problem) {
+            return refused(page(staff, course), problem);
+        }
+    }
+
+    private static String text(MultipartFile file) throws IOException {
+        if (file.getSize() > MOST_BYTES) {
+            throw new FormProblem(
+                    "file",
+                    "Found a file of " + Plain.number(file.getSize() / 1e6) + " MB, allowed: up to 4 MB. Split it.");
+        }
+        try {
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(file.getBytes()))
+                    .toString();
+        } catch (CharacterCodingException notUtf8) {
+            throw new FormProblem("file", "Found bytes that are no UTF-8 text; save the file as CSV in UTF-8.");
+        }
+    }
+
+    @PostMapping("/courses/{id}/readings/take")
+    @PreAuthorize("hasAuthority('RECORD')")
+    ModelAndView take(
+            @AuthenticationPrincipal Staff staff, @PathVariable UUID id, @RequestParam(defaultValue = "") String text) {
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        try {
+            int taken = readings.take(staff, course, text);
+            return page(staff, loader.load(staff.clinicId(), id))
+                    .addObject("done", taken == 1 ? "1 reading was added." : taken + " readings were added.");
+        } catch (FormProblem problem) {
+            return refused(page(staff, course), problem);
+        }
+    }
+
+    private static ModelAndView refused(ModelAndView page, FormProblem problem) {
+        page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        return page.addObject("problems", problem.byField());
+    }
+
+    private ModelAndView page(Staff staff, LoadedCourse course) {
+        LocalDate today = clock.today(staff);
+        return new ModelAndView("exchange/files")
+                .addObject("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today))
+                .addObject("columns", String.join(", ", Column.titles()))
+                .addObject("needed", String.join(", ", Column.needed()))
+                .addObject("preview", null)
+                .addObject("text", "")
+                .addObject("done", "")
+                .addObject("problems", Map.of());
+    }
+}

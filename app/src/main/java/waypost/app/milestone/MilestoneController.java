@@ -1,0 +1,201 @@
+package waypost.app.milestone;
+
+import jakarta.servlet.http.HttpSession;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import waypost.app.account.PasswordFreshness;
+import waypost.app.account.Staff;
+import waypost.app.audit.ReadLog;
+import waypost.app.course.CourseHeads;
+import waypost.app.entry.Entered;
+import waypost.app.entry.FormProblem;
+import waypost.app.shell.ClinicClock;
+import waypost.app.store.CourseLoader;
+import waypost.app.store.LoadedCourse;
+import waypost.core.course.Outlook;
+import waypost.core.course.Standing;
+import waypost.core.followup.VisitAdvice;
+import waypost.library.words.AdviceWords;
+import waypost.library.words.BehindWords;
+import waypost.library.words.BlockWords;
+import waypost.library.words.MilestoneWords;
+import waypost.library.words.Words;
+
+/** What has to be true to move on, signing the advance, and holds. */
+@Controller
+@PreAuthorize("hasAuthority('SEE_PATIENTS')")
+class MilestoneController {
+
+    private final CourseLoader loader;
+    private final CourseHeads heads;
+    private final Advances advances;
+    private final Holds holds;
+    private final Attestations attestations;
+    private final SurgeonMessages messages;
+    private final PasswordFreshness freshness;
+    private final ReadLog readLog;
+    private final ClinicClock clock;
+
+    MilestoneController(
+            CourseLoader loader,
+            CourseHeads heads,
+            Advances advances,
+            Holds holds,
+            Attestations attestations,
+            SurgeonMessages messages,
+            PasswordFreshness freshness,
+            ReadLog readLog,
+            ClinicClock clock) {
+        this.loader = loader;
+        this.heads = heads;
+        this.advances = advances;
+        this.holds = holds;
+        this.attestations = attestations;
+        this.messages = messages;
+        this.freshness = freshness;
+        this.readLog = readLog;
+        this.clock = clock;
+    }
+
+    @GetMapping("/courses/{id}/milestones")
+    ModelAndView milestones(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, HttpSession session) {
+        readLog.saw(staff, loader.load(staff.clinicId(), id).row().id(), "milestones");
+        return page(staff, id, session);
+    }
+
+    @PostMapping("/courses/{id}/advance")
+    @PreAuthorize("hasAuthority('SIGN')")
+    ModelAndView advance(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam String phase,
+            @RequestParam String shown,
+            @RequestParam @Nullable String password,
+            HttpSession session) {
+        return attempt(staff, id, session, "advance", () -> {
+            freshness.require(session, staff, password);
+            advances.sign(staff, id, phase, shown, clock.today(staff));
+        });
+    }
+
+    @PostMapping("/courses/{id}/holds")
+    @PreAuthorize("hasAuthority('HOLD')")
+    ModelAndView hold(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam UUID holdId,
+            @RequestParam String why,
+            @RequestParam(defaultValue = "") String reviewOn,
+            HttpSession session) {
+        return attempt(
+                staff,
+                id,
+                session,
+                "hold",
+                () -> holds.place(
+                        staff,
+                        id,
+                        new Holds.Wanted(holdId, why, clock.today(staff), Entered.date("reviewOn", reviewOn))));
+    }
+
+    @PostMapping("/courses/{id}/holds/{holdId}/end")
+    @PreAuthorize("hasAuthority('SIGN')")
+    ModelAndView end(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @PathVariable UUID holdId,
+            @RequestParam String why,
+            @RequestParam @Nullable String password,
+            HttpSession session) {
+        return attempt(staff, id, session, "end", () -> {
+            freshness.require(session, staff, password);
+            holds.end(staff, id, holdId, why, clock.today(staff));
+        });
+    }
+
+    @PostMapping("/courses/{id}/attestations")
+    @PreAuthorize("hasAuthority('SIGN')")
+    ModelAndView attest(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam UUID attestationId,
+            @RequestParam(defaultValue = "") String criterion,
+            @RequestParam(defaultValue = "") String saidBy,
+            HttpSession session) {
+        return attempt(
+                staff,
+                id,
+                session,
+                "attest",
+                () -> attestations.keep(
+                        staff, id, new Attestations.Wanted(attestationId, criterion, saidBy), clock.today(staff)));
+    }
+
+    @PostMapping("/courses/{id}/messages")
+    @PreAuthorize("hasAuthority('RECORD')")
+    ModelAndView message(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam UUID messageId,
+            @RequestParam(defaultValue = "") String words,
+            HttpSession session) {
+        return attempt(
+                staff, id, session, "message", () -> messages.keep(staff, id, messageId, words, clock.today(staff)));
+    }
+
+    private ModelAndView attempt(Staff staff, UUID id, HttpSession session, String form, Runnable writing) {
+        loader.load(staff.clinicId(), id);
+        try {
+            writing.run();
+            return new ModelAndView("redirect:/courses/" + id + "/milestones");
+        } catch (FormProblem problem) {
+            ModelAndView page = page(staff, id, session);
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page.addObject("problems", problem.byField()).addObject("refused", form);
+        }
+    }
+
+    private ModelAndView page(Staff staff, UUID id, HttpSession session) {
+        LocalDate today = clock.today(staff);
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        Words words = Words.of(standing.course().resolved());
+        VisitAdvice advice = VisitAdvice.of(standing);
+        Optional<Advances.Offer> offer = advances.offer(standing, today);
+        return new ModelAndView("milestone/milestones")
+                .addObject("head", heads.head(course, standing, today))
+                .addObject("offer", offer)
+                .addObject("evidence", EvidenceTable.of(standing).rows())
+                .addObject("blocks", new BlockWords(new MilestoneWords(words.dates())).say(standing))
+                .addObject(
+                        "behind",
+                        advice.behind().stream()
+                                .map(new BehindWords(words)::say)
+                                .toList())
+                .addObject("adviceTitle", AdviceWords.title(advice))
+                .addObject("adviceWhy", new AdviceWords(words).why(advice))
+                .addObject("draft", SurgeonMessages.draft(course, standing))
+                .addObject("newMessageId", UUID.randomUUID())
+                .addObject("earliest", offer.map(o -> words.dates().say(o.next().earliest())))
+                .addObject("holds", course.holds())
+                .addObject("toAttest", Attestations.open(standing))
+                .addObject("newAttestationId", UUID.randomUUID())
+                .addObject("newHoldId", UUID.randomUUID())
+                .addObject("reviewOn", today.plusDays(3))
+                .addObject("problems", Map.of())
+                .addObject("refused", "")
+                .addObject("askPassword", freshness.mustAsk(session));
+    }
+}

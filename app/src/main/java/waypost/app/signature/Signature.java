@@ -1,0 +1,40 @@
+package waypost.app.signature;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Instant;
+import java.util.HexFormat;
+import java.util.UUID;
+import waypost.app.account.Staff;
+
+/** What somebody puts their name to: the wording, and the evidence that was shown. */
+public record Signature(
+        UUID id, UUID courseId, Kind kind, String wording, String evidence, UUID signedBy, Instant signedAt) {
+
+    /** What is signed. */
+    public enum Kind {
+        REFERRAL,
+        REFERRAL_CHANGE,
+        ADVANCE,
+        HOLD_END
+    }
+
+    public static Signature of(UUID courseId, Kind kind, String wording, String evidence, Staff by, Instant at) {
+        return new Signature(UUID.randomUUID(), courseId, kind, wording, evidence, by.id(), at);
+    }
+
+    /** SHA-256 over the wording and the evidence. */
+    public String evidenceHash() {
+        return hash(wording, evidence);
+    }
+
+    public static String hash(String wording, String evidence) {
+        try {
+            byte[] bytes = (wording + "\n\n" + evidence).getBytes(StandardCharsets.UTF_8);
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException missing) {
+            throw new IllegalStateException("SHA-256 is part of every Java platform", missing);
+        }
+    }
+}

@@ -1,0 +1,10 @@
+/**
+ * The arithmetic of strength and training: force, lever and torque, trials, repetition maximum, tempo, volume, load of a
+ * session.
+ *
+ * <p>Start at {@link Torque} and {@link Trials}. May use: measure. Nothing here opens or closes anything.
+ */
+@NullMarked
+package waypost.core.strength;
+
+import org.jspecify.annotations.NullMarked;

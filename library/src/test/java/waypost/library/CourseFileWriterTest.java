@@ -1,0 +1,67 @@
+package waypost.library;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import waypost.core.resolved.Resolved;
+import waypost.core.resolved.Resolver;
+import waypost.library.coursefile.CourseFile;
+import waypost.library.coursefile.CourseFileWriter;
+import waypost.library.coursefile.CourseFileWriter.OrderText;
+
+class CourseFileWriterTest {
+
+    private static CourseFile read(String name) throws IOException {
+        try (var in = Objects.requireNonNull(CourseFileWriterTest.class.getResourceAsStream("/courses/" + name))) {
+            return CourseFile.read(name, new String(in.readAllBytes(), StandardCharsets.UTF_8), MeasuredCourse.BUNDLE);
+        }
+    }
+
+    private static Resolved resolved(CourseFile file) {
+        return Resolver.resolve(file.protocol(), file.answers(), file.clocks(), file.decisions());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"early-school.yaml", "fresh-shoulder.yaml"})
+    void whatIsWrittenIsReadAgain(String name) throws IOException {
+        CourseFile file = read(name);
+        String written = new CourseFileWriter(file.id(), resolved(file), file.history(), List.of()).write();
+        CourseFile again = CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE);
+
+        assertThat(again.history()).isEqualTo(file.history());
+        assertThat(again.answers()).isEqualTo(file.answers());
+        assertThat(again.clocks().dayZero()).isEqualTo(file.clocks().dayZero());
+    }
+
+    @Test
+    void anOrderKeepsItsWordsAndItsChange() throws IOException {
+        CourseFile file = read("early-school.yaml");
+        OrderText order = new OrderText(
+                "order-1",
+                "Bend to 70 from Monday: mind the colon",
+                "Dr Moss",
+                LocalDate.of(2031, 3, 1),
+                LocalDate.of(2031, 3, 3),
+                Optional.of(LocalDate.of(2031, 4, 1)),
+                Optional.empty(),
+                "somebody",
+                "opens",
+                "long-arc-band/operated",
+                "");
+        String written = new CourseFileWriter(file.id(), resolved(file), file.history(), List.of(order)).write();
+        CourseFile again = CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE);
+
+        assertThat(again.decisions().orders()).singleElement().satisfies(found -> {
+            assertThat(found.words()).isEqualTo("Bend to 70 from Monday: mind the colon");
+            assertThat(found.changes()).hasSize(1);
+        });
+    }
+}
