@@ -8,7 +8,8 @@ document.addEventListener("alpine:init", () => {
       const form = event.target.form;
       const said = form?.matches("[data-keep]") ? form.querySelector(".cell-said") : null;
       const byButton = form?.querySelector("button[type=submit]:not([name])");
-      if (said && !byButton && !form.contains(event.relatedTarget) && said.value.trim() && !form.matches(".htmx-request, .is-waiting")) {
+      const isReplaced = Boolean(form?.closest("[data-replaced]"));
+      if (said && !isReplaced && !byButton && !form.contains(event.relatedTarget) && said.value.trim() && !form.matches(".htmx-request, .is-waiting")) {
         form.requestSubmit();
       }
     },
@@ -147,27 +148,33 @@ document.addEventListener("alpine:init", () => {
 
 /*
  * A row comes back from the server as a whole while somebody types on. What stands in its other cells goes into the new row
- * with the id that it was begun with, so that nothing is lost and nothing is written twice; the hand stays where it was.
+ * with the id that it was begun with, so that nothing is lost and nothing is written twice. The hand is put back before the next
+ * key can arrive, in the same task as the row, and a row on its way out keeps nothing: it would keep a value typed by half.
  */
 (() => {
   const waiting = new Map();
-  const hands = new Map();
   const keyOf = (form) => `${form.elements.side?.value}|${form.elements.mode?.value}`;
   const fieldsOf = (form) => [...form.querySelectorAll("input:not([type=hidden]), select, textarea")];
   const keepsItself = (form) => Boolean(form.querySelector(".cell-said")) && !form.querySelector("button[type=submit]:not([name])");
   const isTyped = (form) => fieldsOf(form).some((field) => field.matches(".cell-said, .cell-trial, .cell-short") && field.value.trim());
+  const caretOf = (field) => (typeof field.selectionStart === "number" ? [field.selectionStart, field.selectionEnd] : null);
 
   const remember = (row, posting) => {
+    row.dataset.replaced = "yes";
     const forms = [...row.querySelectorAll("form[data-keep]")];
     const inHand = forms.find((form) => form.contains(document.activeElement));
-    const place = inHand ? fieldsOf(inHand).indexOf(document.activeElement) : -1;
     const typed = forms.filter((form) => form !== posting && isTyped(form)).map((form) => ({
       key: keyOf(form),
       id: form.elements.entryId.value,
       values: fieldsOf(form).map((field) => (field.type === "checkbox" ? field.checked : field.value)),
       leave: form !== inHand && (form.matches(".htmx-request") || keepsItself(form)),
     }));
-    const hand = inHand ? { at: keyOf(inHand), place, onward: inHand === posting } : hands.get(row.id);
+    const hand = inHand ? {
+      at: keyOf(inHand),
+      place: fieldsOf(inHand).indexOf(document.activeElement),
+      caret: caretOf(document.activeElement),
+      onward: inHand === posting,
+    } : null;
     waiting.set(row.id, { row, typed, hand });
   };
 
@@ -178,9 +185,9 @@ document.addEventListener("alpine:init", () => {
         waiting.delete(id);
         kept.typed.forEach((typed) => putBack(row, typed));
         if (kept.hand) {
-          hands.set(id, kept.hand);
+          putHand(row, kept.hand);
         }
-        setTimeout(() => goOn(id, kept.typed.filter((typed) => typed.leave)), 0);
+        setTimeout(() => sendLeft(id, kept.typed.filter((typed) => typed.leave)), 0);
       }
     });
   };
@@ -197,19 +204,22 @@ document.addEventListener("alpine:init", () => {
     }
   };
 
-  /* By the row's id: another answer may have replaced it meanwhile. */
-  const goOn = (id, left) => {
-    const row = document.getElementById(id);
-    const hand = hands.get(id);
-    hands.delete(id);
-    const form = row && hand ? formOf(row, hand.at) : null;
-    if (form && (document.activeElement === document.body || !document.activeElement)) {
-      const refused = form.querySelector("[aria-invalid=true], .cell-confirm");
-      (refused || (hand.onward ? next(form) : fieldsOf(form)[hand.place]))?.focus();
+  const putHand = (row, hand) => {
+    const form = formOf(row, hand.at);
+    const refused = form?.querySelector("[aria-invalid=true], .cell-confirm");
+    const field = form && (hand.onward ? refused || next(form) : fieldsOf(form)[hand.place]);
+    field?.focus();
+    if (field && hand.caret && !hand.onward && caretOf(field)) {
+      field.setSelectionRange(...hand.caret);
     }
+  };
+
+  /* By the row's id: another answer may have replaced it meanwhile. */
+  const sendLeft = (id, left) => {
+    const row = document.getElementById(id);
     left.forEach((typed) => {
       const again = row ? formOf(row, typed.key) : null;
-      if (again && again.elements.entryId.value === typed.id) {
+      if (again && again.elements.entryId.value === typed.id && !again.contains(document.activeElement)) {
         again.requestSubmit();
       }
     });

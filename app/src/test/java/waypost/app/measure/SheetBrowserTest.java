@@ -94,6 +94,26 @@ class SheetBrowserTest {
                 .containsExactlyInAnyOrder(118, 114, 140, 0);
     }
 
+    /** The row comes back in the middle of a number: the half is not kept, and the next key goes on where the hand was. */
+    @Test
+    void aNumberTypedByHalfWhenTheRowComesBackIsNeitherKeptNorLost() {
+        open();
+        field("knee-flexion", 0).sendKeys("118", Keys.TAB);
+        new Actions(BROWSER.driver())
+                .sendKeys(Keys.TAB, Keys.TAB, Keys.TAB, "14")
+                .sendKeys(Keys.ARROW_LEFT)
+                .perform();
+        BROWSER.until(page -> row("knee-flexion").contains("118° today"));
+        new Actions(BROWSER.driver()).sendKeys("1").perform();
+        assertThat(kept()).hasSize(1);
+        new Actions(BROWSER.driver())
+                .sendKeys(Keys.TAB, Keys.TAB, Keys.TAB, Keys.TAB)
+                .perform();
+        BROWSER.until(page -> kept().size() == 2);
+
+        assertThat(kept()).extracting(reading -> reading.value().intValue()).containsExactlyInAnyOrder(118, 114);
+    }
+
     @Test
     void painAndEndFeelBelongToTheReading() {
         open();
