@@ -33,7 +33,7 @@ class ArchitectureTest {
             List.of("gate"),
             List.of("milestone"),
             List.of("course"),
-            List.of("care", "compare", "followup"));
+            List.of("care", "compare", "followup", "progression"));
 
     @ArchTest
     static void floorsUseOnlyFloorsBelow(JavaClasses classes) {

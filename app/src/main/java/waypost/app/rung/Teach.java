@@ -31,7 +31,7 @@ record Teach(Optional<Activity.Exercise> exercise) {
 
     private static String said(Dose dose) {
         String tempo = dose.tempo().map(t -> " · tempo " + t).orElse("");
-        return dose.sets() + " × " + dose.amount() + tempo + " · " + dose.frequency();
+        return dose.sets() + " × " + dose.aim() + tempo + " · " + dose.frequency();
     }
 
     String progression() {

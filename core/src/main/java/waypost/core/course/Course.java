@@ -39,28 +39,33 @@ public final class Course {
     private final Gate gate;
     private final History history;
 
-    private Course(Resolved resolved, List<Activity> activities, List<Measure> measures, History history) {
+    private Course(Resolved resolved, List<Activity> activities, List<Measure> measures, Gate gate, History history) {
         this.resolved = resolved;
         this.activities = activities;
         this.measures = measures;
-        this.gate = Gate.of(resolved, activities, measures);
+        this.gate = gate;
         this.history = history;
     }
 
     /** Compiles the rules of a course against its bundle's activities and measures. */
     public static Course of(Resolved resolved, List<Activity> activities, List<Measure> measures, History history) {
-        return new Course(resolved, List.copyOf(activities), List.copyOf(measures), history.withDerived(measures));
+        return new Course(
+                resolved,
+                List.copyOf(activities),
+                List.copyOf(measures),
+                Gate.of(resolved, activities, measures),
+                history.withDerived(measures));
     }
 
     /** The same course under other answers or decisions: what would be. */
     public Course with(Answers answers, Decisions decisions) {
         Resolved other = Resolver.resolve(resolved.protocol(), answers, resolved.clocks(), decisions);
-        return new Course(other, activities, measures, history);
+        return new Course(other, activities, measures, Gate.of(other, activities, measures), history);
     }
 
-    /** The same course with another history. */
+    /** The same course with another history; the rules in force are the same. */
     public Course with(History other) {
-        return new Course(resolved, activities, measures, other.withDerived(measures));
+        return new Course(resolved, activities, measures, gate, other.withDerived(measures));
     }
 
     public Resolved resolved() {

@@ -28,6 +28,9 @@ public record VisitAdvice(Kind kind, Optional<Frequency> written, List<Behind> b
     /** At least so much of it counts as done: common practice, no source. */
     public static final double DONE_PERCENT = 80;
 
+    /** Less than so much is talked about even while nothing is behind yet: common practice, no source. */
+    public static final double LITTLE_PERCENT = 50;
+
     private static final int HOME_VALID_DAYS = 14;
 
     /** What is advised. */
@@ -54,7 +57,8 @@ public record VisitAdvice(Kind kind, Optional<Frequency> written, List<Behind> b
         boolean slow = !behind.isEmpty();
         boolean homeDone = home.isPresent() && home.getAsDouble() >= DONE_PERCENT;
         boolean stuck = behind.stream().anyMatch(one -> one instanceof Behind.Plateau || isMissed(one));
-        if (slow && !homeDone) {
+        boolean little = home.isPresent() && home.getAsDouble() < LITTLE_PERCENT;
+        if (little || slow && !homeDone) {
             return Kind.TALK_ABOUT_HOME_WORK;
         }
         if (stuck) {

@@ -23,17 +23,22 @@ public final class Gate {
 
     private final Map<RoleKey, RoleGate> roles = new LinkedHashMap<>();
     private final SortedSet<CourseDay> changes = new TreeSet<>();
+    private final Resolved resolved;
+    private final LimitsByDemand limits;
+    private final RangeNeeded ranges;
 
-    private Gate() {}
+    private Gate(Resolved resolved, Collection<Measure> measures) {
+        this.resolved = resolved;
+        this.limits = new LimitsByDemand(resolved.limits());
+        this.ranges = RangeNeeded.from(measures);
+    }
 
     /** Compiles the rules of a course for a library of activities. */
     public static Gate of(Resolved resolved, Collection<Activity> activities, Collection<Measure> measures) {
-        Gate gate = new Gate();
-        RangeNeeded ranges = RangeNeeded.from(measures);
-        LimitsByDemand limits = new LimitsByDemand(resolved.limits());
+        Gate gate = new Gate(resolved, measures);
         for (Activity activity : activities) {
             for (Role role : activity.roles()) {
-                gate.roles.put(role.key(), RoleGate.compile(role, resolved, limits, ranges));
+                gate.roles.put(role.key(), RoleGate.compile(role, resolved, gate.limits, gate.ranges));
             }
         }
         resolved.limits().stream().flatMap(InForce::changes).forEach(gate.changes::add);
@@ -49,6 +54,15 @@ public final class Gate {
             throw new IllegalArgumentException("role: found '" + role + "', allowed: a role of the course's library");
         }
         return found.judge(facts);
+    }
+
+    /** The verdict on a role of the library that asks more or less than it is written with, such as a heavier load. */
+    public Verdict judgeAltered(Role role, Facts facts) {
+        if (!roles.containsKey(role.key())) {
+            throw new IllegalArgumentException(
+                    "role: found '" + role.key() + "', allowed: a role of the course's library");
+        }
+        return RoleGate.compile(role, resolved, limits, ranges).judge(facts);
     }
 
     /** Verdicts on the whole library, in its order. */

@@ -24,6 +24,7 @@ import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Rise;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
+import waypost.core.exercise.SetAim;
 import waypost.core.exercise.Teaching;
 import waypost.core.measure.Measure;
 import waypost.library.text.Entry;
@@ -95,7 +96,7 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
     private static Dose dose(Entry entry) {
         return new Dose(
                 entry.at("sets").as(Integer::parseInt),
-                entry.text("amount"),
+                entry.at("amount").as(SetAim::parse),
                 entry.find("tempo").map(Entry::text),
                 entry.text("frequency"));
     }

@@ -39,6 +39,9 @@ public record AdviceWords(Words words) {
     }
 
     private String behind(VisitAdvice advice) {
+        if (advice.behind().isEmpty()) {
+            return "Nothing is behind yet.";
+        }
         return new BehindWords(words).say(advice.behind().get(0))
                 + (advice.behind().size() > 1 ? " And " + (advice.behind().size() - 1) + " more." : "");
     }

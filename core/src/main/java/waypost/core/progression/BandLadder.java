@@ -1,0 +1,37 @@
+package waypost.core.progression;
+
+import java.util.Optional;
+import waypost.core.log.Bout;
+import waypost.core.log.SetDone;
+
+/**
+ * A colour up after at least a week on it, at the top of the range in good form; a colour down when form is lost or the
+ * pain rule is broken (common practice, no source).
+ */
+final class BandLadder implements ProgressionRule {
+
+    private static final int DAYS = 7;
+
+    @Override
+    public Step next(Task task) {
+        Bout last = task.last();
+        Optional<Ground> down = task.pained()
+                .or(() -> last.worstForm() == SetDone.Form.LOST
+                        ? Optional.of(new Ground.FormNotGood(true))
+                        : Optional.empty());
+        if (down.isPresent()) {
+            return task.lighter(down.get());
+        }
+        int top = task.usual().aim().most();
+        Optional<Ground> stay = WithinRange.stay(task)
+                .or(() -> last.leastAmount() < top
+                        ? Optional.of(new Ground.InRange(last.leastAmount(), top))
+                        : Optional.empty());
+        if (stay.isPresent()) {
+            return task.step(Way.SAME, task.now(), stay.get());
+        }
+        int days = task.daysOnLevel(bout -> 0);
+        Ground level = new Ground.DaysOnLevel(days, DAYS);
+        return days < DAYS ? task.step(Way.SAME, task.now(), level) : task.heavier(level);
+    }
+}

@@ -1,0 +1,35 @@
+package waypost.core.progression;
+
+import java.util.Optional;
+
+/**
+ * Up when every set reaches the top of the range within the pain rule, two sessions running; down when a set falls under
+ * the range or the pain rule is broken (common practice, no source).
+ */
+final class DoubleProgression implements ProgressionRule {
+
+    private static final int SESSIONS = 2;
+
+    @Override
+    public Step next(Task task) {
+        Optional<Ground> down = WithinRange.down(task);
+        if (down.isPresent()) {
+            return task.lighter(down.get());
+        }
+        Optional<Ground> stay = WithinRange.stay(task);
+        if (stay.isPresent()) {
+            return task.step(Way.SAME, task.now(), stay.get());
+        }
+        int top = task.usual().aim().most();
+        int running = task.cleanRunning(top);
+        if (running >= SESSIONS) {
+            return task.heavier(new Ground.Reached(running, SESSIONS));
+        }
+        return task.step(
+                Way.SAME,
+                task.now(),
+                running > 0
+                        ? new Ground.Reached(running, SESSIONS)
+                        : new Ground.InRange(task.last().leastAmount(), top));
+    }
+}

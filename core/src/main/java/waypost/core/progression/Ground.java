@@ -1,0 +1,227 @@
+package waypost.core.progression;
+
+import java.time.LocalDate;
+import waypost.core.body.Tissue;
+import waypost.core.criterion.Criterion;
+import waypost.core.exercise.RoleKey;
+import waypost.core.gate.Verdict;
+import waypost.core.log.Response;
+
+/** Why a dose goes the way it goes. */
+public sealed interface Ground {
+
+    <R> R accept(Visitor<R> visitor);
+
+    /** It was never done. */
+    record FirstTime() implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.firstTime();
+        }
+    }
+
+    /** Every set reached what was wanted, so many sessions running; so many are needed. */
+    record Reached(int sessions, int needed) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.reached(this);
+        }
+    }
+
+    /** Sets lay in the range without all reaching its top. */
+    record InRange(int least, int top) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.inRange(this);
+        }
+    }
+
+    /** The least set fell under the range. */
+    record UnderRange(int found, int bottom) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.underRange(this);
+        }
+    }
+
+    /** Fewer sets were done than asked. */
+    record FewerSets(int done, int asked) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.fewerSets(this);
+        }
+    }
+
+    /** More sets were done than asked. */
+    record MoreSets(int done, int asked) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.moreSets(this);
+        }
+    }
+
+    /** The next phase asks that this rung be tolerated first. */
+    record StaysFor(Criterion criterion) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.staysFor(this);
+        }
+    }
+
+    /** Pain in a set, or in the hours after, was over the rule. */
+    record PainOver(int found, int most, boolean afterwards) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.painOver(this);
+        }
+    }
+
+    /** The region flared after the session. */
+    record Flared(Response response) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.flared(this);
+        }
+    }
+
+    /** Another part of the body helped, or form was lost. */
+    record FormNotGood(boolean lost) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.formNotGood(this);
+        }
+    }
+
+    /** So many days on this level; so many are needed. */
+    record DaysOnLevel(int days, int needed) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.daysOnLevel(this);
+        }
+    }
+
+    /** The joint was sore in this way. */
+    record Sore(Response.Soreness soreness) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.sore(this);
+        }
+    }
+
+    /** So many are allowed this week after last week's total. */
+    record WeeksShare(int lastWeek, int allowed) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.weeksShare(this);
+        }
+    }
+
+    /** After a hold the dose is at most so many percent of the last one. */
+    record AfterHold(int percent, LocalDate until) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.afterHold(this);
+        }
+    }
+
+    /** The gate allows no more than this today. */
+    record UnderTheGate(Verdict verdict) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.underTheGate(this);
+        }
+    }
+
+    /** The next rung is not open. */
+    record NextRungClosed(Verdict next) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.nextRungClosed(this);
+        }
+    }
+
+    /** There is no harder rung, or no easier one. */
+    record EndOfLadder(boolean top) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.endOfLadder(this);
+        }
+    }
+
+    /** Nothing goes up on a day on which progress is held. */
+    record ProgressHeld(Brake brake) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.progressHeld(this);
+        }
+    }
+
+    /** It was not done for so many days. */
+    record LongBreak(int days) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.longBreak(this);
+        }
+    }
+
+    /** The same tissue worked hard on that day by this exercise. */
+    record TissueRests(Tissue tissue, RoleKey worked, LocalDate on) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.tissueRests(this);
+        }
+    }
+
+    /** Sport rose from so many minutes a week to so many. */
+    record SportRose(int before, int now) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.sportRose(this);
+        }
+    }
+
+    /** Answers once for each kind. */
+    interface Visitor<R> {
+        R firstTime();
+
+        R reached(Reached ground);
+
+        R inRange(InRange ground);
+
+        R underRange(UnderRange ground);
+
+        R fewerSets(FewerSets ground);
+
+        R moreSets(MoreSets ground);
+
+        R staysFor(StaysFor ground);
+
+        R painOver(PainOver ground);
+
+        R flared(Flared ground);
+
+        R formNotGood(FormNotGood ground);
+
+        R daysOnLevel(DaysOnLevel ground);
+
+        R sore(Sore ground);
+
+        R weeksShare(WeeksShare ground);
+
+        R afterHold(AfterHold ground);
+
+        R underTheGate(UnderTheGate ground);
+
+        R nextRungClosed(NextRungClosed ground);
+
+        R endOfLadder(EndOfLadder ground);
+
+        R progressHeld(ProgressHeld ground);
+
+        R longBreak(LongBreak ground);
+
+        R tissueRests(TissueRests ground);
+
+        R sportRose(SportRose ground);
+    }
+}

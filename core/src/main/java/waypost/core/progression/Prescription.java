@@ -1,0 +1,102 @@
+package waypost.core.progression;
+
+import java.util.Optional;
+import waypost.core.demand.Count;
+import waypost.core.demand.Demand;
+import waypost.core.demand.Load;
+import waypost.core.demand.LoadUnit;
+import waypost.core.exercise.Counted;
+import waypost.core.exercise.Dose;
+import waypost.core.exercise.Role;
+import waypost.core.exercise.SetAim;
+
+/**
+ * A dose to be done: sets, what each aims at, and what is held.
+ *
+ * @param sets 1 to 20
+ */
+public record Prescription(int sets, SetAim aim, Optional<Load> load) {
+
+    public Prescription {
+        if (sets < 1 || sets > Dose.MOST_SETS) {
+            throw new IllegalArgumentException("sets: found " + sets + ", allowed: 1 to " + Dose.MOST_SETS);
+        }
+    }
+
+    /** The usual dose with the load that a role is written with. */
+    public static Prescription usual(Dose dose, Role role) {
+        return new Prescription(dose.sets(), dose.aim(), heldIn(role));
+    }
+
+    private static Optional<Load> heldIn(Role role) {
+        return role.demands().stream()
+                .filter(Demand.Held.class::isInstance)
+                .map(demand -> ((Demand.Held) demand).load())
+                .findFirst();
+    }
+
+    public Prescription at(int amount) {
+        return new Prescription(sets, aim.at(amount), load);
+    }
+
+    public Prescription with(Load other) {
+        return new Prescription(sets, aim, Optional.of(other));
+    }
+
+    /** This with so many percent of its load; of what can't be cut so, of the amount of a clock or of the sets. */
+    public Prescription lowered(int percent) {
+        if (load.isPresent() && load.get().unit() != LoadUnit.BAND_STEP) {
+            double amount = Math.floor(load.get().amount() * percent / 100 * 2) / 2;
+            return with(new Load(amount, load.get().unit()));
+        }
+        if (aim.counted().isTime() || aim.counted() == Counted.CONTACTS) {
+            return at(Math.max(1, aim.most() * percent / 100));
+        }
+        if (load.isPresent() && load.get().amount() > 1) {
+            return with(new Load(load.get().amount() - 1, LoadUnit.BAND_STEP));
+        }
+        return sets > 1
+                ? new Prescription(Math.max(1, sets * percent / 100), aim, load)
+                : at(Math.max(1, aim.most() * percent / 100));
+    }
+
+    /** The role as it is asked by this dose: its load, its ground contacts, its minutes. */
+    public Role asked(Role role) {
+        Role asked = role;
+        for (int at = 0; at < role.demands().size(); at++) {
+            Demand demand = role.demands().get(at);
+            if (demand instanceof Demand.Held held
+                    && load.isPresent()
+                    && held.load().unit() == load.get().unit()) {
+                asked = asked.replacing(at, new Demand.Held(held.limb(), load.get()));
+            } else if (demand instanceof Demand.Contacts && aim.counted() == Counted.CONTACTS) {
+                asked = asked.replacing(at, new Demand.Contacts(new Count(sets * aim.most())));
+            } else if (demand instanceof Demand.Lasting && aim.counted() == Counted.MINUTES) {
+                asked = asked.replacing(at, new Demand.Lasting(new Count(aim.most())));
+            }
+        }
+        return asked;
+    }
+
+    /** This cut to what a reduced form of the role leaves of its load, contacts and minutes. */
+    Prescription within(Role reduced) {
+        Prescription cut = this;
+        for (Demand demand : reduced.demands()) {
+            if (demand instanceof Demand.Held held
+                    && cut.load().isPresent()
+                    && held.load().unit() == cut.load().get().unit()
+                    && held.load().compareTo(cut.load().get()) < 0) {
+                cut = cut.with(held.load());
+            } else if (demand instanceof Demand.Contacts contacts
+                    && aim.counted() == Counted.CONTACTS
+                    && contacts.count().number() < cut.sets() * cut.aim().most()) {
+                cut = cut.at(Math.max(1, contacts.count().number() / cut.sets()));
+            } else if (demand instanceof Demand.Lasting lasting
+                    && aim.counted() == Counted.MINUTES
+                    && lasting.minutes().number() < cut.aim().most()) {
+                cut = cut.at(Math.max(1, lasting.minutes().number()));
+            }
+        }
+        return cut;
+    }
+}

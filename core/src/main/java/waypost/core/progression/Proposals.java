@@ -1,0 +1,273 @@
+package waypost.core.progression;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import waypost.core.course.Neighbours;
+import waypost.core.course.Standing;
+import waypost.core.criterion.Criterion;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Counted;
+import waypost.core.exercise.Purpose;
+import waypost.core.exercise.Role;
+import waypost.core.exercise.RoleKey;
+import waypost.core.gate.Verdict;
+import waypost.core.log.Bout;
+import waypost.core.log.WorkLog;
+import waypost.core.milestone.Milestone;
+import waypost.core.protocol.PainRule;
+import waypost.core.reason.Reason;
+import waypost.core.reason.VerdictKind;
+
+/**
+ * Proposes today's dose: the named rule first, then what holds it back, then the gate, which has the last word. Whatever
+ * it proposes to do is open today in just that dose.
+ */
+public final class Proposals {
+
+    private static final int LONG_BREAK_DAYS = 14;
+
+    private final Standing standing;
+    private final WorkLog work;
+    private final DayOfWork day;
+    private final Balance balance;
+
+    /**
+     * @param work everything that was done; what was done on the standing's own day is not looked at
+     * @param day what the check-in says
+     */
+    public Proposals(Standing standing, WorkLog work, DayOfWork day) {
+        this.standing = standing;
+        this.work = work.upTo(standing.date().minusDays(1));
+        this.day = day;
+        this.balance = new Balance(standing.course().activities(), this.work);
+    }
+
+    /** How much pain a set may give today. */
+    public PainLimit pain() {
+        Optional<PainRule> rule = standing.course().resolved().pain().map(pain -> pain.rule());
+        return PainLimit.of(rule, day.baseline());
+    }
+
+    /** What is proposed for a role of the plan. */
+    public Proposal of(RoleKey asked) {
+        Verdict verdict = standing.verdict(asked);
+        if (standing.switchedOff().contains(asked)) {
+            return new Proposal.Finished(asked);
+        }
+        if (!verdict.kind().isOpen()) {
+            return new Proposal.Closed(asked, verdict, neighbour(asked));
+        }
+        Optional<Ground.TissueRests> rests = balance.resting(asked, standing.date());
+        if (rests.isPresent()) {
+            return new Proposal.Rest(asked, rests.get().on().plusDays(2), List.of(rests.get()));
+        }
+        return dosed(asked, asked);
+    }
+
+    /** The nearest open rung that does not rest today; its own dose. */
+    private Optional<Proposal.Do> neighbour(RoleKey asked) {
+        return new Neighbours(standing)
+                .nearestOpen(asked)
+                .filter(role -> balance.resting(role, standing.date()).isEmpty())
+                .flatMap(role -> dosed(asked, role).toDo());
+    }
+
+    private Proposal dosed(RoleKey asked, RoleKey role) {
+        List<Bout> bouts = work.bouts(role);
+        Prescription usual = usual(role);
+        if (bouts.isEmpty()) {
+            return gated(asked, role, new Step(Way.NEW, usual, new Ground.FirstTime(), standing.date()), usual);
+        }
+        Task task = new Task(usual, bouts, pain(), standing.date());
+        Step step = ProgressionRule.named(exercise(role).progression()).next(task);
+        if (step.from().isAfter(standing.date())) {
+            return new Proposal.Rest(asked, step.from(), List.of(step.why()));
+        }
+        return gated(asked, role, step, asDoneLast(task));
+    }
+
+    /** The load and amount of the last bout, in the usual number of sets. */
+    private static Prescription asDoneLast(Task task) {
+        Prescription now = task.now();
+        int amount = Math.max(1, task.last().leastAmount());
+        return now.aim().counted() == Counted.REPS && now.aim().most() >= amount ? now : now.at(amount);
+    }
+
+    private Proposal gated(RoleKey asked, RoleKey role, Step step, Prescription last) {
+        List<Ground> why = new ArrayList<>(List.of(step.why()));
+        Way way = step.way();
+        Optional<Ground> held = way.isHarder() ? heldBack(role) : Optional.empty();
+        if (held.isPresent()) {
+            why.add(held.get());
+            return proposed(asked, role, Way.SAME, lowered(last, why), why, last);
+        }
+        Optional<Criterion> wanted = way == Way.NEXT_RUNG ? toleratedFirst(role) : Optional.empty();
+        if (wanted.isPresent()) {
+            why.add(new Ground.StaysFor(wanted.get()));
+            return proposed(asked, role, Way.SAME, last, why, last);
+        }
+        if (way == Way.NEXT_RUNG) {
+            return next(asked, role, last, why);
+        }
+        if (way == Way.RUNG_BEFORE) {
+            return before(asked, role, step.dose(), why);
+        }
+        return proposed(asked, role, way, lowered(step.dose(), why), why, last);
+    }
+
+    /** After a hold no dose is above its share of the last one. */
+    private Prescription lowered(Prescription dose, List<Ground> why) {
+        Prescription lower = dose;
+        for (Reason.AfterHold after : standing.facts().afterHolds()) {
+            int percent = after.rule().reEntry().orElseThrow().percent();
+            lower = dose.lowered(percent);
+            why.add(new Ground.AfterHold(percent, after.until()));
+        }
+        return lower;
+    }
+
+    /** What speaks against more today, whatever the rule says. */
+    private Optional<Ground> heldBack(RoleKey role) {
+        if (day.brake().isPresent()) {
+            return day.brake().map(Ground.ProgressHeld::new);
+        }
+        LocalDate last = work.bouts(role).get(work.bouts(role).size() - 1).on();
+        int away = (int) ChronoUnit.DAYS.between(last, standing.date());
+        if (away > LONG_BREAK_DAYS) {
+            return Optional.of(new Ground.LongBreak(away));
+        }
+        return standing.facts().afterHolds().stream()
+                .findFirst()
+                .map(after -> new Ground.AfterHold(
+                        after.rule().reEntry().orElseThrow().percent(), after.until()));
+    }
+
+    /** What the next phase wants tolerated on this very rung, and is not yet. */
+    private Optional<Criterion> toleratedFirst(RoleKey role) {
+        return standing.next().stream()
+                .flatMap(next -> next.milestones().stream())
+                .flatMap(Milestone::single)
+                .filter(milestone -> !milestone.isMet())
+                .map(Milestone::criterion)
+                .filter(criterion -> criterion instanceof Criterion.Tolerated tolerated
+                        && tolerated.activities().contains(role.activity()))
+                .findFirst();
+    }
+
+    private Proposal next(RoleKey asked, RoleKey role, Prescription last, List<Ground> why) {
+        Optional<RoleKey> harder = beside(role, 1);
+        if (harder.isEmpty()) {
+            why.add(new Ground.EndOfLadder(true));
+            return proposed(asked, role, Way.SAME, last, why, last);
+        }
+        Verdict verdict = standing.verdict(harder.get());
+        boolean rests = balance.resting(harder.get(), standing.date()).isPresent();
+        if (!verdict.kind().isOpen() || rests || standing.switchedOff().contains(harder.get())) {
+            why.add(new Ground.NextRungClosed(verdict));
+            return proposed(asked, role, Way.SAME, last, why, last);
+        }
+        Prescription usual = usual(harder.get());
+        return proposed(asked, harder.get(), Way.NEXT_RUNG, usual, why, usual);
+    }
+
+    private Proposal before(RoleKey asked, RoleKey role, Prescription dose, List<Ground> why) {
+        Optional<RoleKey> easier = beside(role, -1).filter(other -> isOpen(other));
+        if (easier.isPresent()) {
+            Prescription usual = usual(easier.get());
+            return proposed(asked, easier.get(), Way.RUNG_BEFORE, lowered(usual, why), why, usual);
+        }
+        why.add(new Ground.EndOfLadder(false));
+        Prescription less = dose.lowered(50);
+        return proposed(asked, role, Way.DOWN, less, why, less);
+    }
+
+    private boolean isOpen(RoleKey role) {
+        return standing.verdict(role).kind().isOpen()
+                && !standing.switchedOff().contains(role)
+                && balance.resting(role, standing.date()).isEmpty();
+    }
+
+    /** The gate's last word on a dose: as it is, cut to what it allows, as last time, or a neighbour. */
+    private Proposal proposed(
+            RoleKey asked, RoleKey role, Way way, Prescription dose, List<Ground> why, Prescription last) {
+        Optional<Prescription> allowed = allowed(role, besideSport(role, dose, why), why);
+        if (allowed.isPresent()) {
+            return new Proposal.Do(asked, role, way, allowed.get(), why);
+        }
+        return allowed(role, last, why)
+                .<Proposal>map(again -> new Proposal.Do(asked, role, Way.SAME, again, why))
+                .orElseGet(() -> new Proposal.Closed(asked, standing.verdict(role), Optional.empty()));
+    }
+
+    /** Strength gives way to sport that rose: a set less. */
+    private Prescription besideSport(RoleKey role, Prescription dose, List<Ground> why) {
+        if (day.sport().isEmpty() || exercise(role).purpose() != Purpose.STRENGTH || dose.sets() == 1) {
+            return dose;
+        }
+        why.add(day.sport().get());
+        return new Prescription(dose.sets() - 1, dose.aim(), dose.load());
+    }
+
+    /** The dose as the gate lets it pass; what it objects goes to the grounds. */
+    private Optional<Prescription> allowed(RoleKey key, Prescription dose, List<Ground> why) {
+        Role role = role(key);
+        Verdict verdict = judged(dose.asked(role));
+        if (verdict.kind() == VerdictKind.OPEN) {
+            return Optional.of(dose);
+        }
+        if (!verdict.kind().isOpen()) {
+            why.add(new Ground.UnderTheGate(verdict));
+            return Optional.empty();
+        }
+        Prescription cut = verdict.reducedTo().map(dose::within).orElse(dose);
+        if (!cut.equals(dose)) {
+            why.add(new Ground.UnderTheGate(verdict));
+        }
+        return Optional.of(cut).filter(less -> judged(less.asked(role)).kind().isOpen());
+    }
+
+    private Verdict judged(Role asked) {
+        return standing.course().gate().judgeAltered(asked, standing.facts());
+    }
+
+    /** The usual dose, cut to what the gate leaves of it today. */
+    private Prescription usual(RoleKey key) {
+        Prescription usual = Prescription.usual(exercise(key).dose(), role(key));
+        return standing.verdict(key).reducedTo().map(usual::within).orElse(usual);
+    }
+
+    /** The rung above (1) or below (-1), in the same role of the limb if it has it. */
+    private Optional<RoleKey> beside(RoleKey key, int direction) {
+        List<Activity.Exercise> ladder = standing.course().ladder(exercise(key).ladder());
+        int at = ladder.indexOf(exercise(key)) + direction;
+        if (at < 0 || at >= ladder.size()) {
+            return Optional.empty();
+        }
+        List<Role> roles = ladder.get(at).roles();
+        return roles.stream()
+                .filter(role -> role.name().equals(key.role()))
+                .findFirst()
+                .or(() -> roles.stream().findFirst())
+                .map(Role::key);
+    }
+
+    private Activity.Exercise exercise(RoleKey key) {
+        return standing.course().activities().stream()
+                .filter(activity -> activity.id().equals(key.activity()))
+                .filter(Activity.Exercise.class::isInstance)
+                .map(Activity.Exercise.class::cast)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "exercise: found '" + key.activity() + "', allowed: an exercise of the course's library"));
+    }
+
+    private Role role(RoleKey key) {
+        return exercise(key).roles().stream()
+                .filter(role -> role.key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+}

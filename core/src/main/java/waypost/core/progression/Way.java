@@ -1,0 +1,23 @@
+package waypost.core.progression;
+
+/** Which way a dose goes. */
+public enum Way {
+    NEW,
+    NEXT_RUNG,
+    UP,
+    SAME,
+    DOWN,
+    RUNG_BEFORE,
+    REST,
+    FINISHED;
+
+    /** Whether more is asked than last time. */
+    public boolean isHarder() {
+        return this == NEXT_RUNG || this == UP;
+    }
+
+    /** Whether less is asked than last time. */
+    public boolean isEasier() {
+        return this == DOWN || this == RUNG_BEFORE || this == REST;
+    }
+}
