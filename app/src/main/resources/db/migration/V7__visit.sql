@@ -10,6 +10,7 @@ create table visit (
 
 -- How the night was and how the joint answered the last session, besides what a check-in asked before.
 alter table check_in
+    add column flag_ids text not null default '',
     add column sleep    text check (sleep in ('WELL', 'WOKE', 'HARDLY')),
     add column soreness text not null default 'NONE'
         check (soreness in ('NONE', 'WARM_UP_THEN_GONE', 'WARM_UP_AND_STAYED', 'WENT_AND_CAME_BACK', 'DAY_AFTER'));

@@ -30,8 +30,9 @@
       fields.push(["measuredOn", sheet.dataset.today]);
     }
     const id = fields.find(([name]) => name === "entryId")?.[1];
-    await put({ id, account: account(), path: config.path, fields, label: form.dataset.label || "entry", problem: "" });
+    await put({ id, account: account(), path: config.path, fields, label: form.dataset.label || "entry", problem: "", keptAt: Date.now() });
     form.classList.add("is-waiting");
+    form.dispatchEvent(new CustomEvent("waypost-kept", { bubbles: true }));
     await show();
   };
 
@@ -49,7 +50,7 @@
 
   const line = (entry) => {
     const item = document.createElement("li");
-    const said = entry.fields.filter(([name, value]) => ["said", "trial", "answer"].includes(name) && value).map(([, value]) => value).join(", ");
+    const said = entry.fields.filter(([name, value]) => ["said", "trial", "answer", "amount", "why"].includes(name) && value).map(([, value]) => value).join(", ");
     item.append(`${entry.label}: ${said}. ${entry.problem}`);
     if (entry.problem) {
       const discard = document.createElement("button");
@@ -67,7 +68,7 @@
     }
     sending = true;
     try {
-      for (const entry of (await mine()).filter((one) => !one.problem)) {
+      for (const entry of inOrder((await mine()).filter((one) => !one.problem))) {
         await sendOne(entry);
       }
     } catch (lost) {
@@ -78,6 +79,8 @@
     }
   };
 
+  const inOrder = (entries) => entries.sort((one, other) => (one.keptAt || 0) - (other.keptAt || 0));
+
   const sendOne = async (entry) => {
     const token = await (await fetch("/session/token")).text();
     const body = new URLSearchParams(entry.fields);
@@ -87,14 +90,24 @@
       await drop(entry.id);
       const form = [...document.querySelectorAll("form.is-waiting")].find((one) => one.elements.entryId.value === entry.id);
       const row = form?.closest(".measure-row");
+      const card = document.getElementById("card");
       if (row) {
         htmx.swap(row, await answer.text(), { swapStyle: "outerHTML" });
+      } else if (card && isShown(card, entry)) {
+        htmx.swap(card, await answer.text(), { swapStyle: "outerHTML" });
       }
     } else if (answer.status !== 401 && answer.status < 500) {
       const page = new DOMParser().parseFromString(await answer.text(), "text/html");
       const said = page.querySelector(".problem")?.textContent || "It was not taken.";
       await put({ ...entry, problem: `${said} Type it again on the sheet, or discard it.` });
     }
+  };
+
+  /* The card of the exercise that this entry is about, and nobody is in the middle of a set. */
+  const isShown = (card, entry) => {
+    const form = card.querySelector("form[data-repeat]");
+    const about = entry.fields.find(([name]) => name === "role")?.[1];
+    return form && form.elements.role.value === about && !form.querySelector("input[name=pain]:checked");
   };
 
   const kept = (event) => {

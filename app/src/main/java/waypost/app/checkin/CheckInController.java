@@ -92,7 +92,7 @@ class CheckInController {
         return new Outcome(
                 kept,
                 asked.stream()
-                        .filter(flag -> kept.flags().contains(flag.asks()))
+                        .filter(flag -> List.of(kept.flags().split(" ")).contains(flag.id()))
                         .toList(),
                 gravest != null && gravest.stopsTreatment());
     }

@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
+import waypost.core.log.Response;
 import waypost.core.safety.CheckIn;
 import waypost.core.safety.RedFlag;
 
@@ -15,6 +16,8 @@ import waypost.core.safety.RedFlag;
  * A check-in as it was entered; blank is not asked.
  *
  * @param flag ids of the flags that were ticked
+ * @param sleep how the night was
+ * @param soreness when the joint was sore after the last session
  * @param asked null until somebody says that every flag was asked
  */
 public record CheckInForm(
@@ -25,6 +28,8 @@ public record CheckInForm(
         @Nullable String swelling,
         @Nullable String homeSessions,
         @Nullable String words,
+        @Nullable String sleep,
+        @Nullable String soreness,
         @Nullable List<String> flag,
         @Nullable Boolean asked) {
 
@@ -32,7 +37,7 @@ public record CheckInForm(
     private static final int LONGEST = 2000;
 
     static CheckInForm blank() {
-        return new CheckInForm(UUID.randomUUID().toString(), null, null, null, null, null, null, null, null);
+        return new CheckInForm(UUID.randomUUID().toString(), null, null, null, null, null, null, null, null, null, null);
     }
 
     UUID readId() {
@@ -85,6 +90,23 @@ public record CheckInForm(
             throw new FormProblem("words", "Found " + said.length() + " characters, allowed: up to " + LONGEST + ".");
         }
         return said;
+    }
+
+    /** How a night was. */
+    enum Sleep {
+        WELL,
+        WOKE,
+        HARDLY
+    }
+
+    @Nullable String readSleep() {
+        return text(sleep).isEmpty() ? null : Entered.choice(Sleep.class, "sleep", text(sleep)).name();
+    }
+
+    Response.Soreness readSoreness() {
+        return text(soreness).isEmpty()
+                ? Response.Soreness.NONE
+                : Entered.choice(Response.Soreness.class, "soreness", text(soreness));
     }
 
     /** Whether a flag was ticked. */

@@ -3,6 +3,7 @@ package waypost.app.checkin;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -25,6 +26,7 @@ import waypost.app.store.LoadedCourse;
 import waypost.core.body.Mode;
 import waypost.core.body.Side;
 import waypost.core.followup.VisitAdvice;
+import waypost.core.log.Response;
 import waypost.core.measure.Measure;
 import waypost.core.safety.CheckIn;
 import waypost.core.safety.RedFlag;
@@ -32,7 +34,7 @@ import waypost.core.safety.Tier;
 
 /** Keeps check-ins; a flag that stops treatment places a hold in the same breath, whoever ticked it. */
 @Service
-class CheckIns {
+public class CheckIns {
 
     private final CheckInMapper mapper;
     private final CourseLoader loader;
@@ -60,6 +62,27 @@ class CheckIns {
     public record Kept(
             UUID id, int painNow, String flags, @Nullable Tier gravest, Instant enteredAt, String enteredBy) {}
 
+    /** A check-in as it was said. */
+    record Said(
+            int painNow,
+            @Nullable Integer painAfter,
+            @Nullable Integer painMorning,
+            CheckIn.Swelling swelling,
+            String flagIds) {
+
+        CheckIn checkIn(List<Said> ofTheDay) {
+            return new CheckIn(
+                    painNow,
+                    Optional.ofNullable(painAfter),
+                    Optional.ofNullable(painMorning),
+                    swelling,
+                    ofTheDay.stream()
+                            .flatMap(said -> Arrays.stream(said.flagIds().split(" ")))
+                            .filter(id -> !id.isEmpty())
+                            .collect(Collectors.toSet()));
+        }
+    }
+
     /** A row to be written. */
     record Row(
             UUID id,
@@ -69,6 +92,8 @@ class CheckIns {
             @Nullable Integer homeSessions,
             String words,
             String flags,
+            @Nullable String sleep,
+            Response.Soreness soreness,
             @Nullable Tier gravest,
             UUID by,
             Instant at) {
@@ -77,13 +102,17 @@ class CheckIns {
             return said.painAfter().orElse(null);
         }
 
+        public String flagIds() {
+            return String.join(" ", said.flags());
+        }
+
         public @Nullable Integer painMorning() {
             return said.painNextMorning().orElse(null);
         }
     }
 
     /** What is asked of a course. Flags are safety, so they are those that ship now, whatever bundle it is pinned to. */
-    List<RedFlag> asked(LoadedCourse course) {
+    public List<RedFlag> asked(LoadedCourse course) {
         return bundles.shipped().redFlags().stream()
                 .filter(flag -> flag.concerns(course.course().resolved().region()))
                 .toList();
@@ -92,6 +121,12 @@ class CheckIns {
     /** The check-ins of a day, the latest first. */
     List<Kept> on(LoadedCourse course, LocalDate day) {
         return mapper.find(course.row().id(), day);
+    }
+
+    /** What was said on a day: pain and swelling as said last, every flag that was raised in the day. */
+    public Optional<CheckIn> said(UUID courseId, LocalDate day) {
+        List<Said> said = mapper.findSaid(courseId, day);
+        return said.stream().reduce((earlier, later) -> later).map(last -> last.checkIn(said));
     }
 
     /** Keeps a check-in and what follows from it. Sent twice, it is kept once. */
@@ -112,6 +147,8 @@ class CheckIns {
                 sessions.orElse(null),
                 form.readWords(),
                 raised.stream().map(RedFlag::asks).collect(Collectors.joining(" ")),
+                form.readSleep(),
+                form.readSoreness(),
                 gravest,
                 staff.id(),
                 clock.now()));
@@ -159,16 +196,25 @@ class CheckIns {
 
         @Insert("""
                 insert into check_in (id, course_id, checked_on, pain_now, pain_after, pain_morning, swelling,
-                                      home_sessions, words, flags, gravest, entered_by, entered_at)
+                                      home_sessions, words, flags, flag_ids, sleep, soreness, gravest, entered_by,
+                                      entered_at)
                 values (#{row.id}, #{row.courseId}, #{row.checkedOn}, #{row.said.painNow}, #{row.painAfter},
                         #{row.painMorning}, #{row.said.swelling}, #{row.homeSessions}, #{row.words}, #{row.flags},
-                        #{row.gravest}, #{row.by}, #{row.at})
+                        #{row.flagIds}, #{row.sleep}, #{row.soreness}, #{row.gravest}, #{row.by}, #{row.at})
                 on conflict (id) do nothing
                 """)
         int insert(@Param("row") Row row);
 
         @Select("""
-                select c.id, c.pain_now, c.flags, c.gravest, c.entered_at, a.display_name as entered_by
+                select pain_now, pain_after, pain_morning, swelling, flag_ids
+                  from check_in
+                 where course_id = #{courseId} and checked_on = #{day}
+                 order by entered_at, id
+                """)
+        List<Said> findSaid(UUID courseId, LocalDate day);
+
+        @Select("""
+                select c.id, c.pain_now, c.flag_ids as flags, c.gravest, c.entered_at, a.display_name as entered_by
                   from check_in c
                   join account a on a.id = c.entered_by
                  where c.course_id = #{courseId} and c.checked_on = #{day}

@@ -47,6 +47,8 @@ interface RecordMapper {
                        'Pain now ' || pain_now || coalesce(', after last time ' || pain_after, '')
                            || coalesce(', next morning ' || pain_morning, '')
                            || '; swelling ' || lower(replace(swelling, '_', ' '))
+                           || coalesce('; sleep ' || lower(sleep), '')
+                           || case when soreness = 'NONE' then '' else '; joint sore ' || lower(replace(soreness, '_', ' ')) end
                            || coalesce('; home sessions ' || home_sessions, '')
                            || case when flags = '' then '' else e'\\nYes to: ' || flags end
                            || case when words = '' then '' else e'\\nSaid: ' || words end, ''

@@ -20,6 +20,7 @@ import waypost.core.log.Attestation;
 import waypost.core.log.Decisions;
 import waypost.core.log.Evidence;
 import waypost.core.log.Hold;
+import waypost.core.log.Session;
 import waypost.core.measure.Readings;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
@@ -28,7 +29,7 @@ import waypost.core.resolved.Resolver;
 import waypost.core.time.Clocks;
 import waypost.library.bundle.Bundle;
 
-/** Assembles courses with the same seven queries for one as for a hundred. */
+/** Assembles courses with the same nine queries for one as for a hundred. */
 @Service
 public class CourseLoader {
 
@@ -37,11 +38,13 @@ public class CourseLoader {
     private final CourseMapper mapper;
     private final Bundles bundles;
     private final ReadingStore readingStore;
+    private final WorkStore workStore;
 
-    CourseLoader(CourseMapper mapper, Bundles bundles, ReadingStore readingStore) {
+    CourseLoader(CourseMapper mapper, Bundles bundles, ReadingStore readingStore, WorkStore workStore) {
         this.mapper = mapper;
         this.bundles = bundles;
         this.readingStore = readingStore;
+        this.workStore = workStore;
     }
 
     /** One course of this clinic; another clinic's course is not found. */
@@ -64,6 +67,7 @@ public class CourseLoader {
         Map<UUID, List<HoldRow>> holds = grouped(mapper.findHolds(ids), HoldRow::courseId);
         Map<UUID, List<AttestationRow>> attested = grouped(mapper.findAttestations(ids), AttestationRow::courseId);
         Map<UUID, List<OrderRow>> orders = grouped(mapper.findOrders(ids), OrderRow::courseId);
+        Map<UUID, List<Session>> sessions = workStore.sessions(List.of(ids));
         Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();
         for (CourseRow row : rows) {
             Rows of = new Rows(
@@ -71,7 +75,8 @@ public class CourseLoader {
                     advances.getOrDefault(row.id(), List.of()),
                     holds.getOrDefault(row.id(), List.of()),
                     attested.getOrDefault(row.id(), List.of()),
-                    orders.getOrDefault(row.id(), List.of()));
+                    orders.getOrDefault(row.id(), List.of()),
+                    sessions.getOrDefault(row.id(), List.of()));
             loaded.put(row.id(), assemble(row, of));
         }
         return loaded;
@@ -83,7 +88,8 @@ public class CourseLoader {
             List<AdvanceRow> advances,
             List<HoldRow> holds,
             List<AttestationRow> attested,
-            List<OrderRow> orders) {}
+            List<OrderRow> orders,
+            List<Session> sessions) {}
 
     private static <T> Map<UUID, List<T>> grouped(List<T> rows, Function<T, UUID> courseId) {
         return rows.stream().collect(Collectors.groupingBy(courseId));
@@ -101,7 +107,7 @@ public class CourseLoader {
                 of.attested().stream()
                         .map(a -> new Attestation(a.criterion(), a.attestedOn(), a.saidBy()))
                         .toList(),
-                List.of());
+                of.sessions());
         History history = History.of(
                 Side.valueOf(row.side()),
                 evidence,

@@ -67,6 +67,15 @@ public final class Proposals {
         return dosed(asked, asked);
     }
 
+    /** What to do at once when a set gave more pain than the rule allows: a lighter load, or the rung before. */
+    public Proposal stepBack(RoleKey role, Prescription now, int found) {
+        List<Ground> why = new ArrayList<>(List.of(new Ground.PainOver(found, pain().most(), false)));
+        return now.load()
+                .flatMap(LoadStep::down)
+                .map(lighter -> proposed(role, role, Way.DOWN, now.with(lighter), why, now))
+                .orElseGet(() -> before(role, role, now, why));
+    }
+
     /** The nearest open rung that does not rest today; its own dose. */
     private Optional<Proposal.Do> neighbour(RoleKey asked) {
         return new Neighbours(standing)
@@ -169,8 +178,18 @@ public final class Proposals {
             why.add(new Ground.NextRungClosed(verdict));
             return proposed(asked, role, Way.SAME, last, why, last);
         }
+        if (wasDoneSince(harder.get(), role)) {
+            return dosed(asked, harder.get());
+        }
         Prescription usual = usual(harder.get());
         return proposed(asked, harder.get(), Way.NEXT_RUNG, usual, why, usual);
+    }
+
+    private boolean wasDoneSince(RoleKey harder, RoleKey role) {
+        List<Bout> there = work.bouts(harder);
+        List<Bout> here = work.bouts(role);
+        return !there.isEmpty()
+                && there.get(there.size() - 1).on().isAfter(here.get(here.size() - 1).on());
     }
 
     private Proposal before(RoleKey asked, RoleKey role, Prescription dose, List<Ground> why) {

@@ -1,0 +1,26 @@
+package waypost.app.figure;
+
+import java.util.List;
+import waypost.core.body.Motion;
+
+/** One way of looking at the body. Directions are degrees anticlockwise from the right. */
+interface View {
+
+    /** From where it is seen. */
+    String seen();
+
+    /** What does not move: trunk and the other limbs, as paths. */
+    List<Point[]> quiet();
+
+    /** The operated limb at these angles, from its root outward. */
+    Point[] limb(Angles angles);
+
+    /** The joint about which the leading motion turns, at the end of the movement. */
+    Point pivot(Angles angles);
+
+    /** The direction of the moving segment when the leading motion stands at this angle, all else as at the end. */
+    double direction(Motion motion, double angle, Angles angles);
+
+    /** Centre and radius of the head. */
+    Figure.Head head();
+}

@@ -1,0 +1,86 @@
+package waypost.app.store;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableSet;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import waypost.core.exercise.RoleKey;
+import waypost.core.log.Response;
+import waypost.core.log.Session;
+import waypost.core.log.WorkLog;
+
+/** What was done in a course, and how the region answered as the next check-in told it. */
+@Service
+public class WorkStore {
+
+    private final WorkMapper mapper;
+
+    WorkStore(WorkMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /** Every set that stands, in the order done. */
+    public List<SetRow> sets(UUID courseId) {
+        return mapper.findSets(courseId);
+    }
+
+    /** The same for the rules, with the answers. */
+    public WorkLog log(UUID courseId, List<SetRow> sets) {
+        NavigableSet<LocalDate> days = new TreeSet<>();
+        sets.forEach(set -> days.add(set.doneOn()));
+        return new WorkLog(
+                sets.stream().map(SetRow::done).toList(),
+                responses(days, mapper.findAnswers(new UUID[] {courseId})));
+    }
+
+    /** The sessions of many courses with the same two queries. */
+    Map<UUID, List<Session>> sessions(Collection<UUID> courseIds) {
+        UUID[] ids = courseIds.toArray(UUID[]::new);
+        Map<UUID, TreeMap<LocalDate, List<String>>> days = new HashMap<>();
+        for (WorkMapper.WorkDay day : mapper.findWorkDays(ids)) {
+            days.computeIfAbsent(day.courseId(), id -> new TreeMap<>())
+                    .computeIfAbsent(day.doneOn(), on -> new ArrayList<>())
+                    .add(RoleKey.of(day.role()).activity());
+        }
+        Map<UUID, List<AnswerRow>> answers =
+                mapper.findAnswers(ids).stream().collect(Collectors.groupingBy(AnswerRow::courseId));
+        Map<UUID, List<Session>> sessions = new HashMap<>();
+        days.forEach((course, work) -> sessions.put(course, sessions(work, answers.getOrDefault(course, List.of()))));
+        return sessions;
+    }
+
+    private static List<Session> sessions(TreeMap<LocalDate, List<String>> work, List<AnswerRow> answers) {
+        Map<LocalDate, Response> bySession = new HashMap<>();
+        responses(work.navigableKeySet(), answers).forEach(response -> bySession.put(response.session(), response));
+        return work.entrySet().stream()
+                .map(day -> new Session(
+                        day.getKey(),
+                        Set.copyOf(day.getValue()),
+                        bySession.containsKey(day.getKey())
+                                && bySession.get(day.getKey()).flared()))
+                .toList();
+    }
+
+    /** Each check-in answers the last session before its day; the baseline is what was said on the session's own day. */
+    private static List<Response> responses(NavigableSet<LocalDate> sessions, List<AnswerRow> answers) {
+        Map<LocalDate, Integer> baselines = new HashMap<>();
+        List<Response> responses = new ArrayList<>();
+        for (AnswerRow answer : answers) {
+            LocalDate session = sessions.lower(answer.checkedOn());
+            if (session != null) {
+                responses.add(answer.to(session, baselines.getOrDefault(session, answer.painNow())));
+            }
+            baselines.put(answer.checkedOn(), answer.painNow());
+        }
+        return responses;
+    }
+}

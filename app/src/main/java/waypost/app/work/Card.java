@@ -1,0 +1,84 @@
+package waypost.app.work;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import waypost.app.figure.Figure;
+import waypost.app.rack.Sign;
+
+/**
+ * One exercise as it is worked at.
+ *
+ * @param planned the plan's role for which it stands, activity/role
+ * @param limits what limits it today
+ * @param proposal what is proposed
+ * @param done today's sets
+ * @param next the set to be done; empty where there is nothing to do
+ * @param before the last times, the latest first
+ * @param back what to do at once after too much pain or a stop; empty otherwise
+ */
+public record Card(
+        String planned,
+        Sign sign,
+        List<String> limits,
+        Optional<Figure> figure,
+        String placed,
+        String equipment,
+        Proposed proposal,
+        List<Done> done,
+        Optional<Next> next,
+        List<String> before,
+        Optional<Back> back,
+        List<String> stopped,
+        Teach teach,
+        Clocks clocks,
+        List<Choice> neighbours) {
+
+    /** What is proposed, in words. */
+    public record Proposed(String kind, String way, String dose, String rule, String why, String pain) {}
+
+    /** A set that was done. */
+    public record Done(UUID id, String said, int pain, boolean over, String form) {}
+
+    /**
+     * The fields of the next set as they are filled in beforehand.
+     *
+     * @param of how many are asked
+     */
+    public record Next(
+            UUID entryId,
+            int nth,
+            int of,
+            int amount,
+            int step,
+            String counted,
+            String load,
+            String unit,
+            String unitWord,
+            String loadStep,
+            int painMost,
+            String asked) {}
+
+    /** The step back, with the role to which it leads. */
+    public record Back(String said, String role, String title, boolean otherRung) {}
+
+    /** What is said and looked for. */
+    public record Teach(List<String> cues, List<String> faults, List<String> easier, List<String> stop) {}
+
+    /**
+     * What a clock is good for in this exercise.
+     *
+     * @param tempo lowering, pause, lifting, pause; empty without one
+     * @param holdSeconds 0 without a hold
+     * @param eachWay whether two directions are counted
+     */
+    public record Clocks(String tempo, int holdSeconds, int restSeconds, boolean counts, boolean eachWay) {}
+
+    /** An open neighbour on the ladder. */
+    public record Choice(String role, String title) {}
+
+    /** The place of this card on the page. */
+    public String id() {
+        return planned;
+    }
+}

@@ -1,0 +1,307 @@
+package waypost.app.work;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import waypost.app.figure.Figure;
+import waypost.app.figure.Figures;
+import waypost.app.rack.Signs;
+import waypost.app.store.SetRow;
+import waypost.core.body.Arc;
+import waypost.core.body.Motion;
+import waypost.core.body.Side;
+import waypost.core.demand.Demand;
+import waypost.core.demand.Load;
+import waypost.core.demand.LoadUnit;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Counted;
+import waypost.core.exercise.Purpose;
+import waypost.core.exercise.Role;
+import waypost.core.exercise.RoleKey;
+import waypost.core.gate.Verdict;
+import waypost.core.log.Bout;
+import waypost.core.log.SetDone;
+import waypost.core.measure.Plain;
+import waypost.core.progression.PainLimit;
+import waypost.core.progression.Prescription;
+import waypost.core.progression.Proposal;
+import waypost.core.progression.Way;
+import waypost.library.words.Dates;
+import waypost.library.words.PoseWords;
+import waypost.library.words.ProgressionWords;
+import waypost.library.words.Terms;
+import waypost.library.words.Words;
+
+/** Writes the card of one exercise of a day. */
+final class Cards {
+
+    private static final int TIMES_BEFORE = 3;
+    private static final int REST_STRENGTH_SECONDS = 90;
+    private static final int REST_SECONDS = 45;
+    private static final int STOPS_TO_CALL = 2;
+
+    private final DayOfVisit day;
+    private final Signs signs;
+    private final ProgressionWords words;
+    private final Words reasons;
+    private final List<SetMapper.Stopped> stops;
+
+    Cards(DayOfVisit day, List<SetMapper.Stopped> stops) {
+        this.day = day;
+        this.signs = day.signs();
+        this.words = day.words();
+        this.reasons = Words.of(day.standing().course().resolved());
+        this.stops = stops;
+    }
+
+    /**
+     * The card for a role of the plan.
+     *
+     * @param stay whether to stay on the planned rung though the rule leads to another
+     */
+    Card of(RoleKey planned, boolean stay) {
+        Proposal proposal = day.proposals().of(planned);
+        Optional<Proposal.Do> toDo = proposal.toDo()
+                .map(leads -> stay && !leads.role().equals(planned) ? staying(planned, leads) : leads);
+        RoleKey key = toDo.map(Proposal.Do::role).orElse(planned);
+        Activity.Exercise exercise = (Activity.Exercise) signs.activity(key);
+        Verdict verdict = day.standing().verdict(key);
+        Role role = verdict.reducedTo().orElse(signs.role(key));
+        List<SetRow> done = day.today(key);
+        PainLimit pain = day.proposals().pain();
+        return new Card(
+                planned.toString(),
+                signs.of(verdict),
+                limits(verdict),
+                Optional.of(figure(exercise, role)),
+                PoseWords.say(exercise.pose(), role),
+                String.join(", ", exercise.teaching().equipment()),
+                proposed(proposal, toDo, pain, exercise),
+                done.stream().map(set -> done(set, exercise, pain)).toList(),
+                toDo.map(leads -> next(leads, done, exercise, pain)),
+                before(key, exercise),
+                back(toDo, done, pain),
+                stopped(key),
+                new Card.Teach(
+                        exercise.teaching().cues(),
+                        exercise.teaching().faults(),
+                        exercise.teaching().easier(),
+                        exercise.teaching().stop()),
+                clocks(exercise),
+                neighbours(exercise, key));
+    }
+
+    private Proposal.Do staying(RoleKey planned, Proposal.Do leads) {
+        Activity.Exercise exercise = (Activity.Exercise) signs.activity(planned);
+        Verdict verdict = day.standing().verdict(planned);
+        if (!verdict.kind().isOpen()) {
+            return leads;
+        }
+        Role role = verdict.reducedTo().orElse(signs.role(planned));
+        Prescription usual = Prescription.usual(exercise.dose(), role);
+        Optional<Load> last = day.log().upTo(day.date().minusDays(1)).bouts(planned).stream()
+                .reduce((earlier, later) -> later)
+                .flatMap(Bout::load)
+                .filter(load -> usual.load()
+                        .map(held -> held.unit() == load.unit())
+                        .orElse(false));
+        Prescription dose = last.map(usual::with).orElse(usual);
+        boolean allowed = day.standing()
+                .course()
+                .gate()
+                .judgeAltered(dose.asked(signs.role(planned)), day.standing().facts())
+                .kind()
+                .isOpen();
+        return new Proposal.Do(planned, planned, Way.SAME, allowed ? dose : usual, leads.why());
+    }
+
+    private List<String> limits(Verdict verdict) {
+        return verdict.reasons().stream()
+                .map(reason -> day.bands().in(reasons.say(reason).whole()))
+                .toList();
+    }
+
+    private Figure figure(Activity.Exercise exercise, Role role) {
+        Motion leading = Figures.leading(role);
+        Optional<Arc> allowed = IntStream.range(0, role.demands().size())
+                .filter(at -> role.demands().get(at) instanceof Demand.Movement movement
+                        && movement.motion() == leading
+                        && movement.concerns(day.standing().course().resolved().region()))
+                .boxed()
+                .findFirst()
+                .flatMap(at -> day.standing().allowedArc(role, at))
+                .filter(arc -> !arc.equals(leading.possible()));
+        return Figures.of(
+                exercise.pose(), role, allowed, Side.valueOf(day.course().row().side()));
+    }
+
+    private Card.Proposed proposed(
+            Proposal proposal, Optional<Proposal.Do> toDo, PainLimit pain, Activity.Exercise exercise) {
+        String rule = Terms.progression(exercise.progression());
+        String painSays = ProgressionWords.pain(pain);
+        String dose = toDo.map(leads -> dose(leads.dose())).orElse("");
+        String way = toDo.map(leads -> ProgressionWords.way(leads.way())).orElse("");
+        String why = toDo.map(leads -> day.bands().in(words.say(leads.why()))).orElse("");
+        if (proposal instanceof Proposal.Closed closed) {
+            String closedWhy = signs.title(closed.asked()) + " is not open today. "
+                    + day.bands().in(reasons.why(closed.verdict()));
+            return new Card.Proposed("closed", "in its place", dose, rule, (closedWhy + " " + why).strip(), painSays);
+        }
+        if (proposal instanceof Proposal.Rest rest) {
+            return new Card.Proposed(
+                    "rest",
+                    "rest",
+                    "",
+                    rule,
+                    words.say(rest.why()) + " Again on " + Dates.say(rest.until()) + ".",
+                    painSays);
+        }
+        if (proposal instanceof Proposal.Finished) {
+            return new Card.Proposed("finished", "finished", "", rule, "Its purpose is reached: off.", painSays);
+        }
+        return new Card.Proposed("do", way, dose, rule, why, painSays);
+    }
+
+    private String dose(Prescription dose) {
+        return day.bands().in(ProgressionWords.dose(dose));
+    }
+
+    private Card.Done done(SetRow set, Activity.Exercise exercise, PainLimit pain) {
+        return new Card.Done(
+                set.id(), said(set.done(), exercise), set.pain(), pain.isBrokenBy(set.pain()), form(set.form()));
+    }
+
+    private String said(SetDone set, Activity.Exercise exercise) {
+        return set.amount() + " " + exercise.dose().aim().counted().word()
+                + set.load()
+                        .map(load -> " · " + day.bands().in(ProgressionWords.load(load)))
+                        .orElse("");
+    }
+
+    static String form(SetDone.Form form) {
+        return switch (form) {
+            case GOOD -> "";
+            case COMPENSATED -> "helped along";
+            case LOST -> "form lost";
+        };
+    }
+
+    private Card.Next next(
+            Proposal.Do toDo, List<SetRow> done, Activity.Exercise exercise, PainLimit pain) {
+        Optional<SetRow> last = done.isEmpty() ? Optional.empty() : Optional.of(done.get(done.size() - 1));
+        Optional<Load> load = last.flatMap(SetRow::load).or(() -> toDo.dose().load());
+        Counted counted = exercise.dose().aim().counted();
+        return new Card.Next(
+                UUID.randomUUID(),
+                done.size() + 1,
+                toDo.dose().sets(),
+                last.map(SetRow::amount).orElse(toDo.dose().aim().most()),
+                counted.step(),
+                counted.word(),
+                load.map(held -> Plain.number(held.amount())).orElse(""),
+                load.map(held -> held.unit().name()).orElse(""),
+                load.map(held -> held.unit().word()).orElse(""),
+                load.map(held -> held.unit() == LoadUnit.KILOGRAMS ? "0.5" : "1").orElse("1"),
+                pain.most(),
+                dose(toDo.dose()));
+    }
+
+    private List<String> before(RoleKey key, Activity.Exercise exercise) {
+        List<Bout> bouts = day.log().upTo(day.date().minusDays(1)).bouts(key);
+        return IntStream.range(0, Math.min(TIMES_BEFORE, bouts.size()))
+                .mapToObj(nth -> bouts.get(bouts.size() - 1 - nth))
+                .map(bout -> said(bout, exercise))
+                .toList();
+    }
+
+    private String said(Bout bout, Activity.Exercise exercise) {
+        String amounts = bout.sets().stream()
+                .map(set -> String.valueOf(set.amount()))
+                .collect(Collectors.joining(", "));
+        String load = bout.load()
+                .map(held -> " · " + day.bands().in(ProgressionWords.load(held)))
+                .orElse("");
+        String form = form(bout.worstForm());
+        return Dates.say(bout.on()) + ": " + amounts + " " + exercise.dose().aim().counted().word() + load + " · pain "
+                + bout.worstPain() + (form.isEmpty() ? "" : " · " + form)
+                + bout.response()
+                        .flatMap(response -> response.nextMorning())
+                        .map(pain -> " · next morning " + pain)
+                        .orElse("");
+    }
+
+    private Optional<Card.Back> back(Optional<Proposal.Do> toDo, List<SetRow> done, PainLimit pain) {
+        Optional<SetRow> over = done.isEmpty()
+                ? Optional.empty()
+                : Optional.of(done.get(done.size() - 1)).filter(set -> pain.isBrokenBy(set.pain()));
+        boolean wasStopped = toDo.map(leads -> isStoppedToday(leads.role())).orElse(false);
+        if (toDo.isEmpty() || over.isEmpty() && !wasStopped) {
+            return Optional.empty();
+        }
+        Prescription now = over.flatMap(SetRow::load)
+                .map(toDo.get().dose()::with)
+                .orElse(toDo.get().dose());
+        int found = over.map(SetRow::pain).orElse(pain.most() + 1);
+        return day.proposals()
+                .stepBack(toDo.get().role(), now, found)
+                .toDo()
+                .map(less -> new Card.Back(
+                        dose(less.dose()),
+                        less.role().toString(),
+                        signs.title(less.role()),
+                        !less.role().equals(toDo.get().role())));
+    }
+
+    private boolean isStoppedToday(RoleKey role) {
+        return stops.stream()
+                .anyMatch(stop ->
+                        stop.stoppedOn().equals(day.date()) && stop.role().equals(role.toString()));
+    }
+
+    /** The stops of the last seven days; a second one is to be told. */
+    private List<String> stopped(RoleKey role) {
+        List<String> said = new ArrayList<>();
+        stops.stream()
+                .filter(stop -> stop.role().equals(role.toString()))
+                .sorted(Comparator.comparing(SetMapper.Stopped::stoppedOn).reversed())
+                .forEach(stop -> said.add("Stopped on " + Dates.say(stop.stoppedOn()) + ": " + stop.why() + "."));
+        if (said.size() >= STOPS_TO_CALL) {
+            said.add("Stopped " + said.size() + " times within seven days: call the surgeon's team.");
+        }
+        return said;
+    }
+
+    private static Card.Clocks clocks(Activity.Exercise exercise) {
+        Counted counted = exercise.dose().aim().counted();
+        int hold = counted == Counted.SECONDS
+                ? exercise.dose().aim().most()
+                : counted == Counted.MINUTES
+                        ? exercise.dose().aim().most() * 60
+                        : exercise.dose().aim().holdSeconds().orElse(0);
+        int rest = exercise.purpose() == Purpose.STRENGTH
+                ? REST_STRENGTH_SECONDS
+                : REST_SECONDS;
+        boolean eachWay = exercise.dose().aim().each().contains("way")
+                || exercise.dose().aim().each().contains("direction");
+        return new Card.Clocks(exercise.dose().tempo().orElse(""), hold, rest, !counted.isTime(), eachWay);
+    }
+
+    private List<Card.Choice> neighbours(Activity.Exercise exercise, RoleKey now) {
+        return day.standing().course().ladder(exercise.ladder()).stream()
+                .flatMap(other -> other.roles().stream())
+                .map(Role::key)
+                .filter(key -> !key.equals(now)
+                        && day.standing().verdict(key).kind().isOpen())
+                .map(key -> new Card.Choice(key.toString(), signs.title(key)))
+                .toList();
+    }
+
+    static LocalDate weekBefore(LocalDate date) {
+        return date.minusDays(6);
+    }
+}

@@ -1,0 +1,99 @@
+package waypost.app.work;
+
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import waypost.app.account.Staff;
+import waypost.app.entry.FormProblem;
+import waypost.app.shell.ClinicClock;
+import waypost.app.store.CourseLoader;
+import waypost.app.store.LoadedCourse;
+import waypost.app.store.NotFoundException;
+import waypost.core.demand.Load;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.RoleKey;
+
+/** Keeps sets and stops as they happened; rows are only added, and what is sent twice is kept once. */
+@Service
+public class SetEntry {
+
+    private final SetMapper mapper;
+    private final CourseLoader loader;
+    private final ClinicClock clock;
+
+    SetEntry(SetMapper mapper, CourseLoader loader, ClinicClock clock) {
+        this.mapper = mapper;
+        this.loader = loader;
+        this.clock = clock;
+    }
+
+    /** Keeps one set. */
+    @Transactional
+    public void keep(Staff staff, UUID courseId, SetForm form) {
+        RoleKey role = form.readRole();
+        checkRole(loader.load(staff.clinicId(), courseId), role);
+        Instant doneAt = form.readDoneAt(clock.now());
+        LocalDate doneOn = doneAt.atZone(staff.clinicZone()).toLocalDate();
+        Optional<Load> load = form.readLoad();
+        begin(staff, courseId, doneOn);
+        mapper.insert(new SetMapper.NewSet(
+                form.readId(),
+                courseId,
+                doneOn,
+                role.toString(),
+                form.readAmount(),
+                load.map(held -> BigDecimal.valueOf(held.amount())).orElse(null),
+                load.map(Load::unit).orElse(null),
+                form.readPain(),
+                form.readForm(),
+                form.readEffort().orElse(null),
+                form.readFaults(),
+                form.readAsked(),
+                form.readDevice(),
+                form.readDeviceNth(),
+                doneAt,
+                staff.id(),
+                clock.now()));
+    }
+
+    /** Takes a set back; the row stays, named by the one that withdraws it. */
+    @Transactional
+    public void withdraw(Staff staff, UUID courseId, UUID setId) {
+        loader.load(staff.clinicId(), courseId);
+        UUID id = UUID.nameUUIDFromBytes((setId + "withdrawn").getBytes(StandardCharsets.UTF_8));
+        mapper.withdraw(id, setId, courseId, "taken back at once", staff.id(), clock.now());
+    }
+
+    /** Keeps that an exercise was stopped. */
+    @Transactional
+    public void stop(Staff staff, UUID courseId, UUID id, RoleKey role, String why) {
+        checkRole(loader.load(staff.clinicId(), courseId), role);
+        String said = why.strip();
+        if (said.length() < 3 || said.length() > 300) {
+            throw new FormProblem("why", "Found " + said.length() + " characters, allowed: what was felt, 3 to 300.");
+        }
+        LocalDate today = clock.today(staff);
+        begin(staff, courseId, today);
+        mapper.insertStop(id, courseId, today, role.toString(), said, staff.id(), clock.now());
+    }
+
+    /** Opens the day's visit if nobody has. */
+    private void begin(Staff staff, UUID courseId, LocalDate on) {
+        mapper.insertVisit(UUID.randomUUID(), courseId, on, staff.id(), clock.now());
+    }
+
+    private static void checkRole(LoadedCourse course, RoleKey key) {
+        boolean known = course.course().activities().stream()
+                .filter(activity -> activity instanceof Activity.Exercise)
+                .flatMap(activity -> activity.roles().stream())
+                .anyMatch(role -> role.key().equals(key));
+        if (!known) {
+            throw new NotFoundException();
+        }
+    }
+}

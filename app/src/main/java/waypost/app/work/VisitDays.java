@@ -1,0 +1,66 @@
+package waypost.app.work;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import waypost.app.account.Staff;
+import waypost.app.band.BandOrders;
+import waypost.app.checkin.CheckIns;
+import waypost.app.plan.Plans;
+import waypost.app.shell.ClinicClock;
+import waypost.app.store.CourseLoader;
+import waypost.app.store.LoadedCourse;
+import waypost.app.store.SetRow;
+import waypost.app.store.WorkStore;
+import waypost.core.course.Outlook;
+import waypost.core.course.Standing;
+import waypost.core.log.WorkLog;
+import waypost.core.progression.DayOfWork;
+import waypost.core.safety.CheckIn;
+
+/** Gathers what is known of today's work in a course. */
+@Service
+public class VisitDays {
+
+    private final CourseLoader loader;
+    private final WorkStore work;
+    private final CheckIns checkIns;
+    private final Plans plans;
+    private final BandOrders bands;
+    private final ClinicClock clock;
+
+    VisitDays(
+            CourseLoader loader,
+            WorkStore work,
+            CheckIns checkIns,
+            Plans plans,
+            BandOrders bands,
+            ClinicClock clock) {
+        this.loader = loader;
+        this.work = work;
+        this.checkIns = checkIns;
+        this.plans = plans;
+        this.bands = bands;
+        this.clock = clock;
+    }
+
+    public DayOfVisit today(Staff staff, UUID courseId) {
+        LoadedCourse course = loader.load(staff.clinicId(), courseId);
+        LocalDate today = clock.today(staff);
+        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        List<SetRow> sets = work.sets(courseId);
+        WorkLog log = work.log(courseId, sets);
+        Optional<CheckIn> said = checkIns.said(courseId, today);
+        return new DayOfVisit(
+                course,
+                standing,
+                sets,
+                log,
+                said,
+                DayOfWork.of(said, checkIns.asked(course), standing, log),
+                plans.of(courseId, standing),
+                bands.names(staff.clinicId()));
+    }
+}

@@ -1,0 +1,197 @@
+package waypost.app.work;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.util.UriComponentsBuilder;
+import waypost.app.account.Staff;
+import waypost.app.audit.ReadLog;
+import waypost.app.entry.Entered;
+import waypost.app.entry.FormProblem;
+import waypost.app.plan.PlanChange;
+import waypost.app.plan.Plans;
+import waypost.core.exercise.RoleKey;
+import waypost.core.progression.Proposal;
+
+/** The third post of a visit: work. */
+@Controller
+@PreAuthorize("hasAuthority('SEE_PATIENTS')")
+class WorkController {
+
+    private final VisitDays days;
+    private final WorkPages pages;
+    private final SetEntry entry;
+    private final Plans plans;
+    private final ReadLog readLog;
+
+    WorkController(VisitDays days, WorkPages pages, SetEntry entry, Plans plans, ReadLog readLog) {
+        this.days = days;
+        this.pages = pages;
+        this.entry = entry;
+        this.plans = plans;
+        this.readLog = readLog;
+    }
+
+    /** A visit goes on where it stands: at the check-in, or at the work. */
+    @GetMapping("/courses/{id}/visit")
+    String visit(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
+        return "redirect:/courses/" + id + (days.today(staff, id).said().isPresent() ? "/work" : "/check-in");
+    }
+
+    @GetMapping("/courses/{id}/work")
+    ModelAndView work(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam @Nullable String role,
+            @RequestParam(defaultValue = "false") boolean stay) {
+        readLog.saw(staff, id, "work");
+        return page(staff, id, role(role), stay, Map.of());
+    }
+
+    @PostMapping("/courses/{id}/work/sets")
+    @PreAuthorize("hasAuthority('RECORD')")
+    ModelAndView keep(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @ModelAttribute SetForm form,
+            @RequestHeader(name = "HX-Request", required = false) @Nullable String htmx) {
+        try {
+            RoleKey done = form.readRole();
+            entry.keep(staff, id, form);
+            RoleKey planned = form.readInPlaceOf()
+                    .map(from -> followed(staff, id, from, done))
+                    .orElse(done);
+            return htmx == null ? work(id, planned) : card(staff, id, planned, done, Map.of());
+        } catch (FormProblem problem) {
+            RoleKey done = form.readRole();
+            RoleKey planned = form.readInPlaceOf().orElse(done);
+            ModelAndView page = htmx == null
+                    ? page(staff, id, Optional.of(planned), false, problem.byField())
+                    : card(staff, id, planned, done, problem.byField());
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page;
+        }
+    }
+
+    /** The plan follows where its rule led; a neighbour that only stands in leaves it as it is. */
+    private RoleKey followed(Staff staff, UUID id, RoleKey from, RoleKey to) {
+        DayOfVisit day = days.today(staff, id);
+        Proposal proposal = day.proposals().of(from);
+        boolean led = proposal instanceof Proposal.Do toDo && toDo.role().equals(to);
+        if (led) {
+            plans.follow(staff, id, day.standing(), from, to);
+        }
+        return led ? to : from;
+    }
+
+    @PostMapping("/courses/{id}/work/sets/{setId}/withdraw")
+    @PreAuthorize("hasAuthority('RECORD')")
+    ModelAndView withdraw(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @PathVariable UUID setId,
+            @RequestParam String role,
+            @RequestHeader(name = "HX-Request", required = false) @Nullable String htmx) {
+        entry.withdraw(staff, id, setId);
+        RoleKey planned = RoleKey.of(role);
+        return htmx == null ? work(id, planned) : card(staff, id, planned, planned, Map.of());
+    }
+
+    @PostMapping("/courses/{id}/work/stops")
+    @PreAuthorize("hasAuthority('RECORD')")
+    ModelAndView stop(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam String entryId,
+            @RequestParam String role,
+            @RequestParam(defaultValue = "") String inPlaceOf,
+            @RequestParam(defaultValue = "") String why,
+            @RequestHeader(name = "HX-Request", required = false) @Nullable String htmx) {
+        RoleKey stopped = RoleKey.of(role);
+        RoleKey planned = inPlaceOf.isEmpty() ? stopped : RoleKey.of(inPlaceOf);
+        try {
+            entry.stop(staff, id, Entered.id("entryId", entryId), stopped, why);
+            return htmx == null ? work(id, planned) : card(staff, id, planned, stopped, Map.of());
+        } catch (FormProblem problem) {
+            ModelAndView page = htmx == null
+                    ? page(staff, id, Optional.of(planned), false, problem.byField())
+                    : card(staff, id, planned, stopped, problem.byField());
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page;
+        }
+    }
+
+    @PostMapping("/courses/{id}/work/plan")
+    @PreAuthorize("hasAuthority('RECORD')")
+    ModelAndView change(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam String changeId,
+            @RequestParam String kind,
+            @RequestParam String role,
+            @RequestParam @Nullable String inPlaceOf) {
+        try {
+            RoleKey key = role(role).orElseThrow(() -> new FormProblem("role", "Choose an exercise first."));
+            PlanChange change = new PlanChange(
+                    Entered.id("changeId", changeId),
+                    Entered.choice(PlanChange.Kind.class, "kind", kind),
+                    key.toString(),
+                    role(inPlaceOf).map(RoleKey::toString).orElse(null),
+                    "");
+            plans.change(staff, id, days.today(staff, id).standing(), change);
+            return change.kind() == PlanChange.Kind.REMOVE
+                    ? new ModelAndView("redirect:/courses/" + id + "/work")
+                    : work(id, key);
+        } catch (FormProblem problem) {
+            ModelAndView page = page(staff, id, role(inPlaceOf), false, problem.byField());
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page;
+        }
+    }
+
+    private static Optional<RoleKey> role(@Nullable String role) {
+        try {
+            return role == null || role.isBlank() ? Optional.empty() : Optional.of(RoleKey.of(role));
+        } catch (IllegalArgumentException unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    private static ModelAndView work(UUID id, RoleKey role) {
+        return new ModelAndView("redirect:"
+                + UriComponentsBuilder.fromPath("/courses/" + id + "/work")
+                        .queryParam("role", "{role}")
+                        .build(role));
+    }
+
+    private ModelAndView page(
+            Staff staff, UUID id, Optional<RoleKey> role, boolean stay, Map<String, String> problems) {
+        return new ModelAndView("work/work")
+                .addObject("page", pages.page(days.today(staff, id), role, stay))
+                .addObject("problems", problems);
+    }
+
+    private ModelAndView card(
+            Staff staff, UUID id, RoleKey planned, RoleKey done, Map<String, String> problems) {
+        DayOfVisit day = days.today(staff, id);
+        boolean stay = done.equals(planned);
+        return new ModelAndView("work/card")
+                .addObject("courseId", id)
+                .addObject("card", pages.card(day, planned, stay))
+                .addObject("items", pages.items(day))
+                .addObject("now", planned.toString())
+                .addObject("problems", problems);
+    }
+}
