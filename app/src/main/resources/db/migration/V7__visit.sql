@@ -21,6 +21,8 @@ create table block (
     course_id  uuid not null references course,
     begins_on  date not null,
     weeks      smallint not null check (weeks between 1 and 6),
+    -- What kind of day each weekday is, Monday first; empty where nobody said.
+    days       text not null default '' check (length(days) <= 100),
     written_by uuid not null references account,
     written_at timestamptz not null default now(),
     nth        bigint generated always as identity

@@ -37,7 +37,8 @@ public record CheckInForm(
     private static final int LONGEST = 2000;
 
     static CheckInForm blank() {
-        return new CheckInForm(UUID.randomUUID().toString(), null, null, null, null, null, null, null, null, null, null);
+        return new CheckInForm(
+                UUID.randomUUID().toString(), null, null, null, null, null, null, null, null, null, null);
     }
 
     UUID readId() {
@@ -99,8 +100,11 @@ public record CheckInForm(
         HARDLY
     }
 
-    @Nullable String readSleep() {
-        return text(sleep).isEmpty() ? null : Entered.choice(Sleep.class, "sleep", text(sleep)).name();
+    @Nullable
+    String readSleep() {
+        return text(sleep).isEmpty()
+                ? null
+                : Entered.choice(Sleep.class, "sleep", text(sleep)).name();
     }
 
     Response.Soreness readSoreness() {

@@ -129,6 +129,11 @@ public class CheckIns {
         return said.stream().reduce((earlier, later) -> later).map(last -> last.checkIn(said));
     }
 
+    /** What was said on a day, as lines of a note. */
+    public List<String> told(UUID courseId, LocalDate day) {
+        return mapper.findTold(courseId, day);
+    }
+
     /** Keeps a check-in and what follows from it. Sent twice, it is kept once. */
     @Transactional
     public void keep(Staff staff, UUID courseId, CheckInForm form) {
@@ -204,6 +209,22 @@ public class CheckIns {
                 on conflict (id) do nothing
                 """)
         int insert(@Param("row") Row row);
+
+        @Select("""
+                select 'Pain now ' || pain_now || ' of 10' || coalesce(', after last time ' || pain_after, '')
+                           || coalesce(', the morning after ' || pain_morning, '')
+                           || '. Swelling ' || case swelling when 'NONE' then 'none' when 'MORE' then 'more than last time'
+                                               else 'as last time' end
+                           || coalesce('. ' || case sleep when 'WELL' then 'Slept well' when 'WOKE' then 'Woke with it'
+                                               else 'Hardly slept for it' end, '')
+                           || coalesce('. Home sessions in seven days: ' || home_sessions, '')
+                           || case when flags = '' then '. No red flag' else '. Red flags, yes to: ' || flags end
+                           || case when words = '' then '' else '. Says: ' || words end || '.'
+                  from check_in
+                 where course_id = #{courseId} and checked_on = #{day}
+                 order by entered_at, id
+                """)
+        List<String> findTold(UUID courseId, LocalDate day);
 
         @Select("""
                 select pain_now, pain_after, pain_morning, swelling, flag_ids

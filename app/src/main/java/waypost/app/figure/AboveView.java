@@ -25,9 +25,9 @@ record AboveView(Motion leading, Side side) implements View {
     @Override
     public List<Point[]> quiet() {
         Point other = shoulder(-outward());
-        return List.of(
-                new Point[] {shoulder(-1), shoulder(1)},
-                new Point[] {other, other.toward(90, END_ON), other.toward(90, END_ON + Build.FOREARM)});
+        return List.of(new Point[] {shoulder(-1), shoulder(1)}, new Point[] {
+            other, other.toward(90, END_ON), other.toward(90, END_ON + Build.FOREARM)
+        });
     }
 
     @Override
@@ -51,9 +51,7 @@ record AboveView(Motion leading, Side side) implements View {
 
     @Override
     public double direction(Motion motion, double angle, Angles angles) {
-        return motion == Motion.SHOULDER_CROSSING
-                ? 90 - outward() * (90 - angle)
-                : 90 - outward() * angle;
+        return motion == Motion.SHOULDER_CROSSING ? 90 - outward() * (90 - angle) : 90 - outward() * angle;
     }
 
     @Override

@@ -1,17 +1,19 @@
 package waypost.app.figure;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import waypost.core.body.Arc;
+import waypost.core.body.Joint;
 import waypost.core.body.Limb;
 import waypost.core.body.Motion;
 import waypost.core.body.Side;
 import waypost.core.demand.Demand;
+import waypost.core.demand.Posture;
 import waypost.core.exercise.Pose;
 import waypost.core.exercise.Role;
 import waypost.library.words.PoseWords;
@@ -30,9 +32,8 @@ public final class Figures {
         return role.demands().stream()
                 .filter(Demand.Movement.class::isInstance)
                 .map(Demand.Movement.class::cast)
-                .max(Comparator.comparingDouble(
-                        movement -> movement.arc().most().value()
-                                - movement.arc().least().value()))
+                .max(Comparator.comparingDouble(movement ->
+                        movement.arc().most().value() - movement.arc().least().value()))
                 .map(Demand.Movement::motion)
                 .orElse(onlyLimb(role) == Limb.ARM ? Motion.SHOULDER_FLEXION : Motion.KNEE_FLEXION);
     }
@@ -54,14 +55,28 @@ public final class Figures {
         Motion leading = leading(role);
         Angles start = Angles.of(pose.start(role), pose.posture());
         Angles end = Angles.of(pose.end(role), pose.posture());
+        String arc = allowed.map(between -> arc(Views.of(leading, end, side), leading, between, end))
+                .orElse("");
+        return drawn(leading, start, end, arc, side, PoseWords.say(pose, role));
+    }
+
+    /** A joint at the end of what is allowed, as a precaution is taught. */
+    public static Figure ofLimit(Motion motion, Arc allowed, Side side) {
+        Posture posture = motion.joint() == Joint.HIP ? Posture.SUPINE : Posture.STANDING;
+        Angles end = Angles.of(Map.of(motion, allowed.most()), posture);
+        Angles start = Angles.of(Map.of(motion, allowed.least()), posture);
+        String arc = arc(Views.of(motion, end, side), motion, allowed, end);
+        return drawn(motion, start, end, arc, side, "The end of what is allowed.");
+    }
+
+    private static Figure drawn(Motion leading, Angles start, Angles end, String arc, Side side, String caption) {
         View view = Views.of(leading, end, side);
+        List<Point[]> quiet = view.quiet();
         Point[] first = view.limb(start);
         Point[] last = view.limb(end);
-        String arc = allowed.map(between -> arc(view, leading, between, end)).orElse("");
-        List<Point[]> quiet = view.quiet();
-        List<Point> all = new ArrayList<>(Stream.concat(quiet.stream(), Stream.of(first, last))
+        List<Point> all = Stream.concat(quiet.stream(), Stream.of(first, last))
                 .flatMap(Stream::of)
-                .toList());
+                .toList();
         return new Figure(
                 box(all, view),
                 quiet.stream().map(Point::path).collect(Collectors.joining()),
@@ -72,7 +87,7 @@ public final class Figures {
                 view.head(),
                 side.name().toLowerCase(Locale.ROOT) + " " + limb(leading),
                 view.seen(),
-                PoseWords.say(pose, role));
+                caption);
     }
 
     private static String limb(Motion leading) {

@@ -41,9 +41,7 @@ record SideView(Angles still, boolean arm, Motion leading) implements View {
         double fore = raised ? rotated(angles.of(Motion.SHOULDER_ROTATION)) : upper + angles.of(Motion.ELBOW_FLEXION);
         Point elbow = shoulder().toward(upper, Build.UPPER_ARM * (raised ? END_ON : 1));
         Point wrist = elbow.toward(fore, Build.FOREARM);
-        return new Point[] {
-            shoulder(), elbow, wrist, wrist.toward(fore + angles.of(Motion.WRIST_FLEXION), Build.HAND)
-        };
+        return new Point[] {shoulder(), elbow, wrist, wrist.toward(fore + angles.of(Motion.WRIST_FLEXION), Build.HAND)};
     }
 
     private double rotated(double angle) {
@@ -87,5 +85,4 @@ record SideView(Angles still, boolean arm, Motion leading) implements View {
     public Figure.Head head() {
         return Views.head(shoulder().toward(still.trunk(), Build.NECK));
     }
-
 }

@@ -16,10 +16,10 @@ final class Views {
         return switch (leading) {
             case MCP_FLEXION, PIP_FLEXION, DIP_FLEXION, WRIST_FLEXION -> new HandView(leading);
             case SHOULDER_CROSSING, FOREARM_ROTATION -> new AboveView(leading, side);
-            case SHOULDER_ROTATION -> Math.max(end.of(Motion.SHOULDER_ABDUCTION), end.of(Motion.SHOULDER_FLEXION))
-                            >= RAISED
-                    ? new SideView(still, true, leading)
-                    : new AboveView(leading, side);
+            case SHOULDER_ROTATION ->
+                Math.max(end.of(Motion.SHOULDER_ABDUCTION), end.of(Motion.SHOULDER_FLEXION)) >= RAISED
+                        ? new SideView(still, true, leading)
+                        : new AboveView(leading, side);
             case SHOULDER_ABDUCTION -> new FrontView(still, true, leading, side);
             case HIP_ABDUCTION, HIP_ROTATION, ANKLE_INVERSION -> new FrontView(still, false, leading, side);
             case SHOULDER_FLEXION, ELBOW_FLEXION -> new SideView(still, true, leading);

@@ -11,7 +11,8 @@ import waypost.core.exercise.RoleKey;
  *
  * @param inPlaceOf for a swap the role that goes
  */
-public record PlanChange(UUID id, Kind kind, String role, @Nullable String inPlaceOf, String why) {
+public record PlanChange(
+        UUID id, Kind kind, String role, @Nullable String inPlaceOf, String why) {
 
     /** What is done. */
     public enum Kind {

@@ -1,19 +1,19 @@
 package waypost.app.plan;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 
 @Mapper
 interface PlanMapper {
 
     @Select("""
-            select b.id, b.begins_on, b.weeks, a.display_name as written_by
+            select b.id, b.begins_on, b.weeks, b.days, a.display_name as written_by
               from block b
               join account a on a.id = b.written_by
              where b.course_id = #{courseId}
@@ -31,11 +31,11 @@ interface PlanMapper {
     List<PlanChange> findChanges(UUID blockId);
 
     @Insert("""
-            insert into block (id, course_id, begins_on, weeks, written_by, written_at)
-            values (#{id}, #{courseId}, #{beginsOn}, #{weeks}, #{by}, #{at})
+            insert into block (id, course_id, begins_on, weeks, days, written_by, written_at)
+            values (#{id}, #{courseId}, #{wanted.beginsOn}, #{wanted.weeks}, #{wanted.days}, #{by}, #{at})
             on conflict (id) do nothing
             """)
-    int insertBlock(UUID id, UUID courseId, LocalDate beginsOn, int weeks, UUID by, Instant at);
+    int insertBlock(UUID id, UUID courseId, @Param("wanted") NewBlock wanted, UUID by, Instant at);
 
     @Insert("""
             insert into plan_change (id, block_id, kind, role, in_place_of, why, entered_by, entered_at)

@@ -1,6 +1,5 @@
 package waypost.app.plan;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -21,7 +20,7 @@ import waypost.library.words.Words;
 @Service
 public class Plans {
 
-    static final int USUAL_WEEKS = 4;
+    public static final int USUAL_WEEKS = 4;
     private static final int MOST_ROLES = 20;
 
     private final PlanMapper mapper;
@@ -35,8 +34,8 @@ public class Plans {
     /** The plan of a course: the latest block with its changes, or what is proposed. */
     public CurrentPlan of(UUID courseId, Standing standing) {
         Optional<Block> block = mapper.findLatest(courseId);
-        List<RoleKey> roles = block.map(written -> roles(written, standing))
-                .orElseGet(() -> new Plan(standing).first());
+        List<RoleKey> roles =
+                block.map(written -> roles(written, standing)).orElseGet(() -> new Plan(standing).first());
         return new CurrentPlan(block, roles);
     }
 
@@ -69,7 +68,11 @@ public class Plans {
         }
         UUID block = plan.block()
                 .map(Block::id)
-                .orElseGet(() -> write(staff, courseId, UUID.randomUUID(), standing.date(), USUAL_WEEKS, plan.roles()));
+                .orElseGet(() -> kept(
+                        staff,
+                        courseId,
+                        UUID.randomUUID(),
+                        new NewBlock(standing.date(), USUAL_WEEKS, List.of(), plan.roles())));
         mapper.insertChange(block, change, staff.id(), clock.now());
     }
 
@@ -102,12 +105,18 @@ public class Plans {
         return !in.ladder().equals(out.ladder()) || in.rung() > out.rung();
     }
 
-    /** Writes a block. Sent twice, it is written once. */
+    /** Writes a block of what is open. Sent twice, it is written once. */
     @Transactional
-    public UUID write(
-            Staff staff, UUID courseId, UUID blockId, LocalDate beginsOn, int weeks, List<RoleKey> roles) {
-        if (mapper.insertBlock(blockId, courseId, beginsOn, weeks, staff.id(), clock.now()) == 1) {
-            for (RoleKey role : roles) {
+    public void write(Staff staff, UUID courseId, Standing standing, UUID blockId, NewBlock wanted) {
+        for (RoleKey role : wanted.roles()) {
+            check(staff, standing, PlanChange.add(blockId, role));
+        }
+        kept(staff, courseId, blockId, wanted);
+    }
+
+    private UUID kept(Staff staff, UUID courseId, UUID blockId, NewBlock wanted) {
+        if (mapper.insertBlock(blockId, courseId, wanted, staff.id(), clock.now()) == 1) {
+            for (RoleKey role : wanted.roles()) {
                 mapper.insertChange(blockId, PlanChange.add(UUID.randomUUID(), role), staff.id(), clock.now());
             }
         }

@@ -41,6 +41,11 @@ public final class Signs {
                 verdict.role().toString());
     }
 
+    /** The verdict on a role. */
+    public Verdict verdict(RoleKey key) {
+        return standing.verdict(key);
+    }
+
     /** The shape of a kind of verdict. */
     public static String shape(VerdictKind kind) {
         return kind.name().toLowerCase(Locale.ROOT).replace('_', '-');

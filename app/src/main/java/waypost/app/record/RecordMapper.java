@@ -54,6 +54,38 @@ interface RecordMapper {
                            || case when words = '' then '' else e'\\nSaid: ' || words end, ''
                   from check_in where course_id = #{courseId}
                 union all
+                select s.entered_at, s.entered_by, case when s.withdrawn then 'Set taken back' else 'Set' end,
+                       s.role || ': ' || s.amount
+                           || coalesce(', ' || trim(trailing '.' from trim(trailing '0' from s.load_amount::text)) || ' '
+                                       || case s.load_unit when 'KILOGRAMS' then 'kg' when 'BAND_STEP' then 'band'
+                                          else '% of maximum' end, '')
+                           || ', pain ' || s.pain
+                           || case s.form when 'GOOD' then '' when 'LOST' then ', form lost' else ', helped along' end
+                           || case when s.asked = '' then '' else ' (asked ' || s.asked || ')' end, ''
+                  from set_done s where s.course_id = #{courseId}
+                union all
+                select stopped_at, stopped_by, 'Exercise stopped', role || ': ' || why, ''
+                  from stop where course_id = #{courseId}
+                union all
+                select entered_at, entered_by,
+                       case when lapse <> '' then 'Precaution lapsed' when said and shown then 'Precaution taught back'
+                            when said then 'Precaution said' else 'Precaution shown' end,
+                       taught || case when lapse = '' then '' else ': ' || lapse end, ''
+                  from teach_back where course_id = #{courseId}
+                union all
+                select written_at, written_by, 'Block of ' || weeks || ' weeks', 'from ' || begins_on, ''
+                  from block where course_id = #{courseId}
+                union all
+                select c.entered_at, c.entered_by,
+                       case c.kind when 'ADD' then 'Into the plan' when 'SWAP' then 'Swapped in the plan'
+                                   else 'Out of the plan' end,
+                       c.role || coalesce(' in place of ' || c.in_place_of, '')
+                           || case when c.why = '' then '' else ', ' || c.why end, ''
+                  from plan_change c join block b on b.id = c.block_id where b.course_id = #{courseId}
+                union all
+                select written_at, written_by, 'Note handed in for countersigning', own_words, ''
+                  from visit_note where course_id = #{courseId} and signature_id is null
+                union all
                 select written_at, written_by, 'Worked out at the bench', words, ''
                   from note where course_id = #{courseId}
                 union all

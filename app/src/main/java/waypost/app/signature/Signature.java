@@ -17,7 +17,9 @@ public record Signature(
         REFERRAL,
         REFERRAL_CHANGE,
         ADVANCE,
-        HOLD_END
+        HOLD_END,
+        NOTE,
+        COUNTERSIGN
     }
 
     public static Signature of(UUID courseId, Kind kind, String wording, String evidence, Staff by, Instant at) {

@@ -38,8 +38,7 @@ public class WorkStore {
         NavigableSet<LocalDate> days = new TreeSet<>();
         sets.forEach(set -> days.add(set.doneOn()));
         return new WorkLog(
-                sets.stream().map(SetRow::done).toList(),
-                responses(days, mapper.findAnswers(new UUID[] {courseId})));
+                sets.stream().map(SetRow::done).toList(), responses(days, mapper.findAnswers(new UUID[] {courseId})));
     }
 
     /** The sessions of many courses with the same two queries. */

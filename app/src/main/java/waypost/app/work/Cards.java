@@ -1,6 +1,5 @@
 package waypost.app.work;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -49,9 +48,9 @@ final class Cards {
     private final Signs signs;
     private final ProgressionWords words;
     private final Words reasons;
-    private final List<SetMapper.Stopped> stops;
+    private final List<StopLog.Stopped> stops;
 
-    Cards(DayOfVisit day, List<SetMapper.Stopped> stops) {
+    Cards(DayOfVisit day, List<StopLog.Stopped> stops) {
         this.day = day;
         this.signs = day.signs();
         this.words = day.words();
@@ -66,8 +65,8 @@ final class Cards {
      */
     Card of(RoleKey planned, boolean stay) {
         Proposal proposal = day.proposals().of(planned);
-        Optional<Proposal.Do> toDo = proposal.toDo()
-                .map(leads -> stay && !leads.role().equals(planned) ? staying(planned, leads) : leads);
+        Optional<Proposal.Do> toDo =
+                proposal.toDo().map(leads -> stay && !leads.role().equals(planned) ? staying(planned, leads) : leads);
         RoleKey key = toDo.map(Proposal.Do::role).orElse(planned);
         Activity.Exercise exercise = (Activity.Exercise) signs.activity(key);
         Verdict verdict = day.standing().verdict(key);
@@ -107,9 +106,8 @@ final class Cards {
         Optional<Load> last = day.log().upTo(day.date().minusDays(1)).bouts(planned).stream()
                 .reduce((earlier, later) -> later)
                 .flatMap(Bout::load)
-                .filter(load -> usual.load()
-                        .map(held -> held.unit() == load.unit())
-                        .orElse(false));
+                .filter(load ->
+                        usual.load().map(held -> held.unit() == load.unit()).orElse(false));
         Prescription dose = last.map(usual::with).orElse(usual);
         boolean allowed = day.standing()
                 .course()
@@ -191,8 +189,7 @@ final class Cards {
         };
     }
 
-    private Card.Next next(
-            Proposal.Do toDo, List<SetRow> done, Activity.Exercise exercise, PainLimit pain) {
+    private Card.Next next(Proposal.Do toDo, List<SetRow> done, Activity.Exercise exercise, PainLimit pain) {
         Optional<SetRow> last = done.isEmpty() ? Optional.empty() : Optional.of(done.get(done.size() - 1));
         Optional<Load> load = last.flatMap(SetRow::load).or(() -> toDo.dose().load());
         Counted counted = exercise.dose().aim().counted();
@@ -206,7 +203,8 @@ final class Cards {
                 load.map(held -> Plain.number(held.amount())).orElse(""),
                 load.map(held -> held.unit().name()).orElse(""),
                 load.map(held -> held.unit().word()).orElse(""),
-                load.map(held -> held.unit() == LoadUnit.KILOGRAMS ? "0.5" : "1").orElse("1"),
+                load.map(held -> held.unit() == LoadUnit.KILOGRAMS ? "0.5" : "1")
+                        .orElse("1"),
                 pain.most(),
                 dose(toDo.dose()));
     }
@@ -220,14 +218,14 @@ final class Cards {
     }
 
     private String said(Bout bout, Activity.Exercise exercise) {
-        String amounts = bout.sets().stream()
-                .map(set -> String.valueOf(set.amount()))
-                .collect(Collectors.joining(", "));
+        String amounts =
+                bout.sets().stream().map(set -> String.valueOf(set.amount())).collect(Collectors.joining(", "));
         String load = bout.load()
                 .map(held -> " · " + day.bands().in(ProgressionWords.load(held)))
                 .orElse("");
         String form = form(bout.worstForm());
-        return Dates.say(bout.on()) + ": " + amounts + " " + exercise.dose().aim().counted().word() + load + " · pain "
+        return Dates.say(bout.on()) + ": " + amounts + " "
+                + exercise.dose().aim().counted().word() + load + " · pain "
                 + bout.worstPain() + (form.isEmpty() ? "" : " · " + form)
                 + bout.response()
                         .flatMap(response -> response.nextMorning())
@@ -259,8 +257,7 @@ final class Cards {
 
     private boolean isStoppedToday(RoleKey role) {
         return stops.stream()
-                .anyMatch(stop ->
-                        stop.stoppedOn().equals(day.date()) && stop.role().equals(role.toString()));
+                .anyMatch(stop -> stop.on().equals(day.date()) && stop.role().equals(role.toString()));
     }
 
     /** The stops of the last seven days; a second one is to be told. */
@@ -268,8 +265,8 @@ final class Cards {
         List<String> said = new ArrayList<>();
         stops.stream()
                 .filter(stop -> stop.role().equals(role.toString()))
-                .sorted(Comparator.comparing(SetMapper.Stopped::stoppedOn).reversed())
-                .forEach(stop -> said.add("Stopped on " + Dates.say(stop.stoppedOn()) + ": " + stop.why() + "."));
+                .sorted(Comparator.comparing(StopLog.Stopped::on).reversed())
+                .forEach(stop -> said.add("Stopped on " + Dates.say(stop.on()) + ": " + stop.why() + "."));
         if (said.size() >= STOPS_TO_CALL) {
             said.add("Stopped " + said.size() + " times within seven days: call the surgeon's team.");
         }
@@ -283,9 +280,7 @@ final class Cards {
                 : counted == Counted.MINUTES
                         ? exercise.dose().aim().most() * 60
                         : exercise.dose().aim().holdSeconds().orElse(0);
-        int rest = exercise.purpose() == Purpose.STRENGTH
-                ? REST_STRENGTH_SECONDS
-                : REST_SECONDS;
+        int rest = exercise.purpose() == Purpose.STRENGTH ? REST_STRENGTH_SECONDS : REST_SECONDS;
         boolean eachWay = exercise.dose().aim().each().contains("way")
                 || exercise.dose().aim().each().contains("direction");
         return new Card.Clocks(exercise.dose().tempo().orElse(""), hold, rest, !counted.isTime(), eachWay);
@@ -295,13 +290,9 @@ final class Cards {
         return day.standing().course().ladder(exercise.ladder()).stream()
                 .flatMap(other -> other.roles().stream())
                 .map(Role::key)
-                .filter(key -> !key.equals(now)
-                        && day.standing().verdict(key).kind().isOpen())
+                .filter(key ->
+                        !key.equals(now) && day.standing().verdict(key).kind().isOpen())
                 .map(key -> new Card.Choice(key.toString(), signs.title(key)))
                 .toList();
-    }
-
-    static LocalDate weekBefore(LocalDate date) {
-        return date.minusDays(6);
     }
 }

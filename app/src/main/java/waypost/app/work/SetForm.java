@@ -85,8 +85,8 @@ public record SetForm(
             return Optional.empty();
         }
         try {
-            return Optional.of(new Load(
-                    new BigDecimal(typed).doubleValue(), Entered.choice(LoadUnit.class, "unit", text(unit))));
+            return Optional.of(
+                    new Load(new BigDecimal(typed).doubleValue(), Entered.choice(LoadUnit.class, "unit", text(unit))));
         } catch (NumberFormatException unreadable) {
             throw new FormProblem("load", "Found '" + typed + "', allowed: a number such as 2.5.");
         } catch (IllegalArgumentException beyond) {

@@ -65,15 +65,12 @@ interface SetMapper {
             """)
     int insertStop(UUID id, UUID courseId, LocalDate on, String role, String why, UUID by, Instant at);
 
-    /** An exercise that was stopped. */
-    record Stopped(LocalDate stoppedOn, String role, String why) {}
-
     @Select("""
-            select stopped_on, role, why from stop
+            select stopped_on as "on", role, why from stop
              where course_id = #{courseId} and stopped_on >= #{since}
              order by stopped_at
             """)
-    List<Stopped> findStops(UUID courseId, LocalDate since);
+    List<StopLog.Stopped> findStops(UUID courseId, LocalDate since);
 
     @Insert("""
             insert into visit (id, course_id, visited_on, begun_by, begun_at)

@@ -32,12 +32,7 @@ public class VisitDays {
     private final ClinicClock clock;
 
     VisitDays(
-            CourseLoader loader,
-            WorkStore work,
-            CheckIns checkIns,
-            Plans plans,
-            BandOrders bands,
-            ClinicClock clock) {
+            CourseLoader loader, WorkStore work, CheckIns checkIns, Plans plans, BandOrders bands, ClinicClock clock) {
         this.loader = loader;
         this.work = work;
         this.checkIns = checkIns;

@@ -183,8 +183,7 @@ class WorkController {
                 .addObject("problems", problems);
     }
 
-    private ModelAndView card(
-            Staff staff, UUID id, RoleKey planned, RoleKey done, Map<String, String> problems) {
+    private ModelAndView card(Staff staff, UUID id, RoleKey planned, RoleKey done, Map<String, String> problems) {
         DayOfVisit day = days.today(staff, id);
         boolean stay = done.equals(planned);
         return new ModelAndView("work/card")

@@ -4,10 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import waypost.app.course.CourseHeads;
@@ -29,18 +29,18 @@ class WorkPages {
     private static final int WEEK = 7;
 
     private final CourseHeads heads;
-    private final SetMapper sets;
+    private final StopLog stops;
 
-    WorkPages(CourseHeads heads, SetMapper sets) {
+    WorkPages(CourseHeads heads, StopLog stops) {
         this.heads = heads;
-        this.sets = sets;
+        this.stops = stops;
     }
 
     /** The page with one card open: the wanted one, or the first of the plan that is not done. */
     WorkPage page(DayOfVisit day, Optional<RoleKey> wanted, boolean stay) {
         List<WorkPage.Item> items = items(day);
-        Optional<RoleKey> open = wanted.filter(role -> day.signs().knows(role)
-                        && day.signs().activity(role) instanceof Activity.Exercise)
+        Optional<RoleKey> open = wanted.filter(
+                        role -> day.signs().knows(role) && day.signs().activity(role) instanceof Activity.Exercise)
                 .or(() -> items.stream()
                         .filter(item -> item.asked() > 0 && !item.isDone())
                         .findFirst()
@@ -48,9 +48,7 @@ class WorkPages {
                         .map(item -> RoleKey.of(item.role())));
         return new WorkPage(
                 heads.head(day.course(), day.standing(), day.date()),
-                items.stream()
-                        .map(item -> marked(item, open))
-                        .toList(),
+                items.stream().map(item -> marked(item, open)).toList(),
                 open.map(role -> card(day, role, stay)),
                 day.said().isPresent(),
                 stopped(day),
@@ -64,9 +62,8 @@ class WorkPages {
         return new Cards(day, stops(day)).of(role, stay);
     }
 
-    private List<SetMapper.Stopped> stops(DayOfVisit day) {
-        UUID course = day.course().row().id();
-        return sets.findStops(course, Cards.weekBefore(day.date()));
+    private List<StopLog.Stopped> stops(DayOfVisit day) {
+        return stops.since(day.course().row().id(), day.date().minusDays(WEEK - 1L));
     }
 
     private static WorkPage.Item marked(WorkPage.Item item, Optional<RoleKey> open) {
@@ -88,7 +85,9 @@ class WorkPages {
         RoleKey role = toDo.map(Proposal.Do::role).orElse(proposal.asked());
         String state = proposal instanceof Proposal.Closed
                 ? "closed"
-                : proposal instanceof Proposal.Rest ? "rest" : proposal instanceof Proposal.Finished ? "finished" : "do";
+                : proposal instanceof Proposal.Rest
+                        ? "rest"
+                        : proposal instanceof Proposal.Finished ? "finished" : "do";
         return new WorkPage.Item(
                 proposal.asked().toString(),
                 signs.title(role),
@@ -108,12 +107,18 @@ class WorkPages {
                 .orElse("");
     }
 
-    private static String block(CurrentPlan plan, LocalDate today) {
+    static String block(CurrentPlan plan, LocalDate today) {
         return plan.block()
-                .map(block -> today.isBefore(block.endsBefore())
-                        ? "Block of " + block.weeks() + " weeks since " + Dates.say(block.beginsOn()) + ", until "
-                                + Dates.say(block.endsBefore().minusDays(1)) + "."
-                        : "The block ended on " + Dates.say(block.endsBefore().minusDays(1)) + ". Write the next one.")
+                .map(block -> block.kindOf(today)
+                                .map(kind -> kind.name().charAt(0)
+                                        + kind.name().substring(1).toLowerCase(Locale.ROOT) + " day. ")
+                                .orElse("")
+                        + (today.isBefore(block.endsBefore())
+                                ? "Block of " + block.weeks() + " weeks since " + Dates.say(block.beginsOn())
+                                        + ", until "
+                                        + Dates.say(block.endsBefore().minusDays(1)) + "."
+                                : "The block ended on "
+                                        + Dates.say(block.endsBefore().minusDays(1)) + ". Write the next one."))
                 .orElse("No block is written yet: this is what is proposed.");
     }
 
@@ -126,7 +131,8 @@ class WorkPages {
             if (set.doneOn().isBefore(since) || !signs.knows(set.key())) {
                 continue;
             }
-            Counted counted = ((Activity.Exercise) signs.activity(set.key())).dose().aim().counted();
+            Counted counted =
+                    ((Activity.Exercise) signs.activity(set.key())).dose().aim().counted();
             if (Set.of(Counted.MINUTES, Counted.CONTACTS, Counted.THROWS, Counted.RUNS)
                     .contains(counted)) {
                 int[] sum = sums.computeIfAbsent(counted, key -> new int[2]);
@@ -140,15 +146,14 @@ class WorkPages {
                 .toList();
     }
 
-    private static List<WorkPage.Ladder> others(DayOfVisit day) {
+    static List<WorkPage.Ladder> others(DayOfVisit day) {
         Signs signs = day.signs();
         Set<RoleKey> planned = Set.copyOf(day.plan().roles());
         Set<RoleKey> off = Set.copyOf(day.standing().switchedOff());
         Map<String, List<Card.Choice>> byLadder = new LinkedHashMap<>();
         day.standing().verdicts().stream()
-                .filter(verdict -> verdict.kind().isOpen()
-                        && !planned.contains(verdict.role())
-                        && !off.contains(verdict.role()))
+                .filter(verdict ->
+                        verdict.kind().isOpen() && !planned.contains(verdict.role()) && !off.contains(verdict.role()))
                 .forEach(verdict -> {
                     Activity activity = signs.activity(verdict.role());
                     if (activity instanceof Activity.Exercise exercise
@@ -160,7 +165,8 @@ class WorkPages {
         Map<String, String> titles = day.course().bundle().ladders().stream()
                 .collect(Collectors.toMap(ladder -> ladder.id(), ladder -> ladder.title()));
         return byLadder.entrySet().stream()
-                .map(ladder -> new WorkPage.Ladder(titles.getOrDefault(ladder.getKey(), ladder.getKey()), ladder.getValue()))
+                .map(ladder ->
+                        new WorkPage.Ladder(titles.getOrDefault(ladder.getKey(), ladder.getKey()), ladder.getValue()))
                 .toList();
     }
 }

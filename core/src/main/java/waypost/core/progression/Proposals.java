@@ -189,7 +189,9 @@ public final class Proposals {
         List<Bout> there = work.bouts(harder);
         List<Bout> here = work.bouts(role);
         return !there.isEmpty()
-                && there.get(there.size() - 1).on().isAfter(here.get(here.size() - 1).on());
+                && there.get(there.size() - 1)
+                        .on()
+                        .isAfter(here.get(here.size() - 1).on());
     }
 
     private Proposal before(RoleKey asked, RoleKey role, Prescription dose, List<Ground> why) {

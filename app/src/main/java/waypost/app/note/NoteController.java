@@ -1,0 +1,230 @@
+package waypost.app.note;
+
+import jakarta.servlet.http.HttpSession;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import waypost.app.account.PasswordFreshness;
+import waypost.app.account.Permission;
+import waypost.app.account.Staff;
+import waypost.app.audit.ReadLog;
+import waypost.app.course.CourseHeads;
+import waypost.app.entry.Entered;
+import waypost.app.entry.FormProblem;
+import waypost.app.rack.Signs;
+import waypost.app.shell.ClinicClock;
+import waypost.app.store.NotFoundException;
+import waypost.app.today.Appointments;
+import waypost.app.work.DayOfVisit;
+import waypost.app.work.VisitDays;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.RoleKey;
+import waypost.core.followup.VisitAdvice;
+import waypost.core.progression.Proposals;
+import waypost.library.words.AdviceWords;
+import waypost.library.words.ProgressionWords;
+
+/** The last post of a visit: wrap up. */
+@Controller
+@PreAuthorize("hasAuthority('SEE_PATIENTS')")
+class NoteController {
+
+    private final VisitDays days;
+    private final Notes notes;
+    private final Drafts drafts;
+    private final Appointments appointments;
+    private final CourseHeads heads;
+    private final PasswordFreshness freshness;
+    private final ReadLog readLog;
+    private final ClinicClock clock;
+
+    NoteController(
+            VisitDays days,
+            Notes notes,
+            Drafts drafts,
+            Appointments appointments,
+            CourseHeads heads,
+            PasswordFreshness freshness,
+            ReadLog readLog,
+            ClinicClock clock) {
+        this.days = days;
+        this.notes = notes;
+        this.drafts = drafts;
+        this.appointments = appointments;
+        this.heads = heads;
+        this.freshness = freshness;
+        this.readLog = readLog;
+        this.clock = clock;
+    }
+
+    /** A line that may go home. */
+    public record HomeChoice(String role, String title, String dose, String often, boolean ticked) {}
+
+    @GetMapping("/courses/{id}/wrap-up")
+    ModelAndView wrapUp(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam @Nullable UUID amends,
+            HttpSession session) {
+        readLog.saw(staff, id, "wrap-up");
+        return page(staff, id, session, Optional.ofNullable(amends), Map.of(), Optional.empty());
+    }
+
+    @PostMapping("/courses/{id}/wrap-up")
+    @PreAuthorize("hasAuthority('RECORD')")
+    ModelAndView write(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @ModelAttribute NoteForm form,
+            HttpSession session) {
+        try {
+            Optional<LocalDateTime> next = nextVisit(form);
+            if (staff.may(Permission.SIGN)) {
+                freshness.require(session, staff, form.password());
+            }
+            notes.write(staff, days.today(staff, id), form);
+            next.ifPresent(at -> appointments.book(
+                    staff,
+                    UUID.nameUUIDFromBytes((form.readId() + "next").getBytes(StandardCharsets.UTF_8)),
+                    id,
+                    at,
+                    clock.today(staff).atStartOfDay()));
+            return new ModelAndView("redirect:/courses/" + id + "/wrap-up");
+        } catch (FormProblem problem) {
+            ModelAndView page = page(staff, id, session, Optional.empty(), problem.byField(), Optional.of(form));
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page;
+        }
+    }
+
+    private static Optional<LocalDateTime> nextVisit(NoteForm form) {
+        return form.readNextOn()
+                .filter(on -> !NoteForm.text(form.nextAt()).isEmpty())
+                .map(on -> on.atTime(Entered.time("nextAt", NoteForm.text(form.nextAt()))));
+    }
+
+    @PostMapping("/courses/{id}/notes/{noteId}/countersign")
+    @PreAuthorize("hasAuthority('SIGN')")
+    ModelAndView countersign(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @PathVariable UUID noteId,
+            @RequestParam @Nullable String password,
+            HttpSession session) {
+        try {
+            freshness.require(session, staff, password);
+            notes.countersign(staff, days.today(staff, id).course().row().id(), noteId);
+            return new ModelAndView("redirect:/courses/" + id + "/wrap-up");
+        } catch (FormProblem problem) {
+            ModelAndView page = page(staff, id, session, Optional.empty(), problem.byField(), Optional.empty());
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page;
+        }
+    }
+
+    /** A note as plain text. */
+    @GetMapping("/courses/{id}/notes/{noteId}.txt")
+    ResponseEntity<String> text(
+            @AuthenticationPrincipal Staff staff, @PathVariable UUID id, @PathVariable UUID noteId) {
+        DayOfVisit day = days.today(staff, id);
+        readLog.saw(staff, id, "note as text");
+        Note note = notes.of(staff, id).stream()
+                .filter(one -> one.id().equals(noteId))
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
+        String patient =
+                day.course().row().patientName() + ", no. " + day.course().row().patientNumber();
+        return ResponseEntity.ok()
+                .contentType(new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("visit-" + note.visitedOn() + ".txt")
+                                .build()
+                                .toString())
+                .body(note.text(patient, CourseHeads.operation(day.course())));
+    }
+
+    private ModelAndView page(
+            Staff staff,
+            UUID id,
+            HttpSession session,
+            Optional<UUID> amends,
+            Map<String, String> problems,
+            Optional<NoteForm> typed) {
+        DayOfVisit day = days.today(staff, id);
+        List<Note> written = notes.of(staff, id);
+        VisitAdvice advice = VisitAdvice.of(day.standing());
+        LocalDate next = Drafts.nextVisit(day);
+        Optional<Note> amended = notes.amended(staff, id, amends.or(() -> typed.flatMap(NoteForm::readAmends)));
+        Draft draft = amended.map(Draft::of).orElseGet(() -> drafts.of(day));
+        return new ModelAndView("note/wrap-up")
+                .addObject("head", heads.head(day.course(), day.standing(), day.date()))
+                .addObject("draft", draft)
+                .addObject("shown", Notes.hash(draft))
+                .addObject("noteId", UUID.randomUUID())
+                .addObject("home", home(day, notes.home(id)))
+                .addObject("adviceTitle", AdviceWords.title(advice))
+                .addObject(
+                        "nextOn",
+                        typed.map(form -> NoteForm.text(form.nextOn())).orElse(next.toString()))
+                .addObject(
+                        "ownWords",
+                        typed.map(form -> NoteForm.text(form.ownWords()))
+                                .orElse(amended.map(Note::ownWords).orElse("")))
+                .addObject(
+                        "response",
+                        typed.map(form -> NoteForm.text(form.response()))
+                                .orElse(amended.map(Note::response).orElse("")))
+                .addObject("amended", amended)
+                .addObject("notes", written)
+                .addObject("today", day.date())
+                .addObject(
+                        "writtenToday",
+                        written.stream().anyMatch(note -> note.visitedOn().equals(day.date())))
+                .addObject("maySign", staff.may(Permission.SIGN))
+                .addObject("askPassword", freshness.mustAsk(session))
+                .addObject("problems", problems);
+    }
+
+    /** The plan's open exercises; what is done daily, and what was on the last list, is ticked. */
+    private static List<HomeChoice> home(DayOfVisit day, List<HomeItem> last) {
+        Proposals proposals = day.proposals();
+        Signs signs = day.signs();
+        List<String> before = last.stream().map(HomeItem::role).toList();
+        return day.plan().roles().stream()
+                .flatMap(role -> proposals.of(role).toDo().stream())
+                .map(toDo -> choice(toDo.role(), ProgressionWords.dose(toDo.dose()), day, signs, before))
+                .toList();
+    }
+
+    private static HomeChoice choice(RoleKey role, String dose, DayOfVisit day, Signs signs, List<String> before) {
+        String often = ((Activity.Exercise) signs.activity(role)).dose().frequency();
+        boolean daily = often.contains("day") || often.contains("daily") || often.contains("hour");
+        return new HomeChoice(
+                role.toString(),
+                signs.title(role),
+                day.bands().in(dose),
+                often,
+                before.isEmpty() ? daily : before.contains(role.toString()));
+    }
+}

@@ -1,0 +1,11 @@
+/**
+ * Wrapping a visit up: the note drafted from what was logged, the therapist's own words beside it, the list for home, the
+ * next appointment, signatures and countersignatures.
+ *
+ * <p>Start at {@link Notes}. A note is amended by another one, never edited. May use: account, audit, checkin, course heads,
+ * entry, figure, plan, rack, shell, signature, store, today, work, and the library.
+ */
+@NullMarked
+package waypost.app.note;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,80 @@
+package waypost.app.teach;
+
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import waypost.app.account.Staff;
+import waypost.app.audit.ReadLog;
+import waypost.app.course.CourseHeads;
+import waypost.app.entry.Entered;
+import waypost.app.entry.FormProblem;
+import waypost.app.shell.ClinicClock;
+import waypost.app.store.CourseLoader;
+import waypost.app.store.LoadedCourse;
+import waypost.core.course.Outlook;
+import waypost.core.course.Standing;
+
+/** Teach-back: each precaution in plain words and a drawing, ticked when the patient has said it and shown it. */
+@Controller
+@PreAuthorize("hasAuthority('SEE_PATIENTS')")
+class TeachController {
+
+    private final CourseLoader loader;
+    private final CourseHeads heads;
+    private final TeachBacks teachBacks;
+    private final ReadLog readLog;
+    private final ClinicClock clock;
+
+    TeachController(CourseLoader loader, CourseHeads heads, TeachBacks teachBacks, ReadLog readLog, ClinicClock clock) {
+        this.loader = loader;
+        this.heads = heads;
+        this.teachBacks = teachBacks;
+        this.readLog = readLog;
+        this.clock = clock;
+    }
+
+    @GetMapping("/courses/{id}/teach-back")
+    ModelAndView teachBack(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
+        readLog.saw(staff, loader.load(staff.clinicId(), id).row().id(), "teach-back");
+        return page(staff, id, Map.of());
+    }
+
+    @PostMapping("/courses/{id}/teach-back")
+    @PreAuthorize("hasAuthority('RECORD')")
+    ModelAndView keep(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam String teachId,
+            @RequestParam String rule,
+            @RequestParam(defaultValue = "false") boolean said,
+            @RequestParam(defaultValue = "false") boolean shown,
+            @RequestParam(defaultValue = "") String lapse) {
+        try {
+            teachBacks.keep(staff, id, Entered.id("teachId", teachId), rule, said, shown, lapse);
+            return new ModelAndView("redirect:/courses/" + id + "/teach-back");
+        } catch (FormProblem problem) {
+            ModelAndView page = page(staff, id, problem.byField());
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page;
+        }
+    }
+
+    private ModelAndView page(Staff staff, UUID id, Map<String, String> problems) {
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        LocalDate today = clock.today(staff);
+        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        return new ModelAndView("teach/teach-back")
+                .addObject("head", heads.head(course, standing, today))
+                .addObject("items", teachBacks.of(course, standing))
+                .addObject("problems", problems);
+    }
+}
