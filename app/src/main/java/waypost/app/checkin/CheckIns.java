@@ -216,7 +216,7 @@ public class CheckIns {
                            || '. Swelling ' || case swelling when 'NONE' then 'none' when 'MORE' then 'more than last time'
                                                else 'as last time' end
                            || coalesce('. ' || case sleep when 'WELL' then 'Slept well' when 'WOKE' then 'Woke with it'
-                                               else 'Hardly slept for it' end, '')
+                                               when 'HARDLY' then 'Hardly slept for it' end, '')
                            || coalesce('. Home sessions in seven days: ' || home_sessions, '')
                            || case when flags = '' then '. No red flag' else '. Red flags, yes to: ' || flags end
                            || case when words = '' then '' else '. Says: ' || words end || '.'

@@ -54,6 +54,7 @@ public class DemoClinic implements ApplicationRunner {
     private final CourseLoader loader;
     private final Bundles bundles;
     private final BandOrders bands;
+    private final DemoHistory history;
     private final ClinicClock clock;
     private final String baseUrl;
 
@@ -68,6 +69,7 @@ public class DemoClinic implements ApplicationRunner {
             CourseLoader loader,
             Bundles bundles,
             BandOrders bands,
+            DemoHistory history,
             ClinicClock clock,
             @Value("${waypost.base-url}") String baseUrl) {
         this.accounts = accounts;
@@ -80,6 +82,7 @@ public class DemoClinic implements ApplicationRunner {
         this.loader = loader;
         this.bundles = bundles;
         this.bands = bands;
+        this.history = history;
         this.clock = clock;
         this.baseUrl = baseUrl;
     }
@@ -149,6 +152,7 @@ public class DemoClinic implements ApplicationRunner {
                         course,
                         new Holds.Wanted(UUID.randomUUID(), why, today.minusDays(1), today.plusDays(2))));
         visits(staff, course, person, today);
+        history.write(staff, course, person.healing(), today);
     }
 
     private UUID open(Staff staff, DemoPerson person, LocalDate dayZero, LocalDate today) {

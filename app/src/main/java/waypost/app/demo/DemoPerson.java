@@ -3,6 +3,7 @@ package waypost.app.demo;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import waypost.library.simulated.Healing;
 
 /**
  * An invented patient.
@@ -125,6 +126,11 @@ record DemoPerson(
             31 own knee-effusion 1+
             31 own pain-next-morning 3
             """;
+
+    /** How this person heals in the demo's history. */
+    Healing healing() {
+        return readings.equals(STIFF) ? Healing.STIFF : hold.isPresent() ? Healing.FLARING : Healing.NORMAL;
+    }
 
     static List<DemoPerson> all() {
         return List.of(

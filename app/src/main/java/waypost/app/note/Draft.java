@@ -21,6 +21,21 @@ public record Draft(List<String> subjective, List<String> objective, List<String
                 note.plan().lines().toList());
     }
 
+    /** A part under its title. */
+    public record Part(String title, String text) {}
+
+    List<Part> parts() {
+        return List.of(
+                part("Subjective", subjective),
+                part("Objective", objective),
+                part("Assessment", assessment),
+                part("Plan", plan));
+    }
+
+    private static Part part(String title, List<String> lines) {
+        return new Part(title, lines.isEmpty() ? "Nothing was logged." : text(lines));
+    }
+
     static String text(List<String> lines) {
         return String.join("\n", lines);
     }

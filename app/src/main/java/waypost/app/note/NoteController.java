@@ -179,7 +179,7 @@ class NoteController {
         Draft draft = amended.map(Draft::of).orElseGet(() -> drafts.of(day));
         return new ModelAndView("note/wrap-up")
                 .addObject("head", heads.head(day.course(), day.standing(), day.date()))
-                .addObject("draft", draft)
+                .addObject("parts", draft.parts())
                 .addObject("shown", Notes.hash(draft))
                 .addObject("noteId", UUID.randomUUID())
                 .addObject("home", home(day, notes.home(id)))

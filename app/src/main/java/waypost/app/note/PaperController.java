@@ -124,7 +124,7 @@ class PaperController {
     @GetMapping("/courses/{id}/notes/{noteId}/print")
     ModelAndView note(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, @PathVariable UUID noteId) {
         readLog.saw(staff, id, "note on paper");
-        return new ModelAndView("note/note-print", model(staff, id, noteId));
+        return new ModelAndView("note/note-print", model(days.today(staff, id), kept(staff, id, noteId)));
     }
 
     /** The note as PDF, drawn from a page of its own. */
@@ -132,11 +132,11 @@ class PaperController {
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, @PathVariable UUID noteId)
             throws IOException {
         readLog.saw(staff, id, "note as PDF");
-        Map<String, Object> model = model(staff, id, noteId);
-        String page = templates.process("note/note-pdf", new Context(null, model));
+        DayOfVisit day = days.today(staff, id);
+        Note note = kept(staff, id, noteId);
+        String page = templates.process("note/note-pdf", new Context(null, model(day, note)));
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         new PdfRendererBuilder().withHtmlContent(page, null).toStream(out).run();
-        Note note = (Note) model.get("note");
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(
@@ -148,12 +148,14 @@ class PaperController {
                 .body(out.toByteArray());
     }
 
-    private Map<String, Object> model(Staff staff, UUID id, UUID noteId) {
-        DayOfVisit day = days.today(staff, id);
-        Note note = notes.of(staff, id).stream()
+    private Note kept(Staff staff, UUID id, UUID noteId) {
+        return notes.of(staff, id).stream()
                 .filter(one -> one.id().equals(noteId))
                 .findFirst()
                 .orElseThrow(NotFoundException::new);
+    }
+
+    private Map<String, Object> model(DayOfVisit day, Note note) {
         return Map.of("note", note, "head", heads.head(day.course(), day.standing(), day.date()));
     }
 }

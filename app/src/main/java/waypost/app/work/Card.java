@@ -59,8 +59,12 @@ public record Card(
             int painMost,
             String asked) {}
 
-    /** The step back, with the role to which it leads. */
-    public record Back(String said, String role, String title, boolean otherRung) {}
+    /**
+     * The step back, with the role to which it leads.
+     *
+     * @param load the lighter load of the next set; empty where the load does not change
+     */
+    public record Back(String said, String role, String title, boolean otherRung, String load) {}
 
     /** What is said and looked for. */
     public record Teach(List<String> cues, List<String> faults, List<String> easier, List<String> stop) {}

@@ -73,6 +73,7 @@ final class Cards {
         Role role = verdict.reducedTo().orElse(signs.role(key));
         List<SetRow> done = day.today(key);
         PainLimit pain = day.proposals().pain();
+        Optional<Card.Back> back = back(toDo, done, pain);
         return new Card(
                 planned.toString(),
                 signs.of(verdict),
@@ -82,9 +83,9 @@ final class Cards {
                 String.join(", ", exercise.teaching().equipment()),
                 proposed(proposal, toDo, pain, exercise),
                 done.stream().map(set -> done(set, exercise, pain)).toList(),
-                toDo.map(leads -> next(leads, done, exercise, pain)),
+                toDo.map(leads -> next(leads, done, exercise, pain, back)),
                 before(key, exercise),
-                back(toDo, done, pain),
+                back,
                 stopped(key),
                 new Card.Teach(
                         exercise.teaching().cues(),
@@ -189,7 +190,10 @@ final class Cards {
         };
     }
 
-    private Card.Next next(Proposal.Do toDo, List<SetRow> done, Activity.Exercise exercise, PainLimit pain) {
+    private Card.Next next(
+            Proposal.Do toDo, List<SetRow> done, Activity.Exercise exercise, PainLimit pain, Optional<Card.Back> back) {
+        Optional<Card.Back> sameRung = back.filter(step -> !step.otherRung());
+        Optional<String> lighter = sameRung.map(Card.Back::load).filter(load -> !load.isEmpty());
         Optional<SetRow> last = done.isEmpty() ? Optional.empty() : Optional.of(done.get(done.size() - 1));
         Optional<Load> load = last.flatMap(SetRow::load).or(() -> toDo.dose().load());
         Counted counted = exercise.dose().aim().counted();
@@ -200,13 +204,13 @@ final class Cards {
                 last.map(SetRow::amount).orElse(toDo.dose().aim().most()),
                 counted.step(),
                 counted.word(),
-                load.map(held -> Plain.number(held.amount())).orElse(""),
+                lighter.or(() -> load.map(held -> Plain.number(held.amount()))).orElse(""),
                 load.map(held -> held.unit().name()).orElse(""),
                 load.map(held -> held.unit().word()).orElse(""),
                 load.map(held -> held.unit() == LoadUnit.KILOGRAMS ? "0.5" : "1")
                         .orElse("1"),
                 pain.most(),
-                dose(toDo.dose()));
+                sameRung.map(Card.Back::said).orElseGet(() -> dose(toDo.dose())));
     }
 
     private List<String> before(RoleKey key, Activity.Exercise exercise) {
@@ -252,7 +256,11 @@ final class Cards {
                         dose(less.dose()),
                         less.role().toString(),
                         signs.title(less.role()),
-                        !less.role().equals(toDo.get().role())));
+                        !less.role().equals(toDo.get().role()),
+                        less.dose()
+                                .load()
+                                .map(lighter -> Plain.number(lighter.amount()))
+                                .orElse("")));
     }
 
     private boolean isStoppedToday(RoleKey role) {

@@ -30,14 +30,13 @@ final class Hidden {
     private record Anchor(int day, double value) {}
 
     /** What is measured. */
-    private record Key(String measure, Mode mode) {}
+    private record Key(Measure measure, Mode mode) {}
 
     private final Resolved resolved;
     private final Healing healing;
     private final Map<String, Integer> ready = new LinkedHashMap<>();
     private final Map<Key, List<Anchor>> anchors = new LinkedHashMap<>();
     private final Map<Key, Double> caps = new LinkedHashMap<>();
-    private final Map<String, Measure> measures = new LinkedHashMap<>();
 
     Hidden(Resolved resolved, List<Measure> known, Healing healing) {
         this.resolved = resolved;
@@ -67,7 +66,7 @@ final class Hidden {
 
     private void corridor(Measure measure, FollowUp.Corridor corridor) {
         Mode mode = anchors.keySet().stream()
-                .filter(key -> key.measure().equals(measure.id()))
+                .filter(key -> key.measure().equals(measure))
                 .map(Key::mode)
                 .findFirst()
                 .orElse(measure.motion().isPresent() ? Mode.PASSIVE : Mode.ACTIVE);
@@ -88,7 +87,7 @@ final class Hidden {
                     better(reach.measure(), reach.bound().value(), 1));
         } else if (criterion instanceof Criterion.NoFurther limit) {
             caps.put(
-                    new Key(limit.measure().id(), limit.mode()),
+                    new Key(limit.measure(), limit.mode()),
                     better(limit.measure(), limit.bound().value(), -1));
             add(
                     limit.measure(),
@@ -124,8 +123,7 @@ final class Hidden {
     }
 
     private void add(Measure measure, Mode mode, int day, double value) {
-        measures.put(measure.id(), measure);
-        anchors.computeIfAbsent(new Key(measure.id(), mode), key -> new ArrayList<>())
+        anchors.computeIfAbsent(new Key(measure, mode), key -> new ArrayList<>())
                 .add(new Anchor(day, clipped(measure, value)));
     }
 
@@ -145,7 +143,7 @@ final class Hidden {
 
     /** Whether something that somebody must say would be said by then. */
     boolean isReady(Criterion criterion, int day) {
-        return day >= ready.get(criterion.id());
+        return day >= ready.getOrDefault(criterion.id(), Integer.MAX_VALUE);
     }
 
     /** What would be read on a day, both sides where both are taken; what may not be measured yet is left out. */
@@ -153,8 +151,8 @@ final class Hidden {
         List<Reading> read = new ArrayList<>();
         LocalDate date = day.dateFrom(resolved.dayZero());
         anchors.forEach((key, list) -> {
-            Measure measure = measures.get(key.measure());
-            if (!notSafe.contains(key.measure())) {
+            Measure measure = key.measure();
+            if (!notSafe.contains(measure.id())) {
                 double own = value(key, measure, list, day.number());
                 read.add(reading(measure, operated, key.mode(), own, date));
                 if (measure.bothSides()) {

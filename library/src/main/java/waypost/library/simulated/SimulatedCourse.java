@@ -63,9 +63,9 @@ public final class SimulatedCourse {
 
     private final Bundle bundle;
     private final Protocol protocol;
-    private final Healing healing;
     private final LocalDate dayZero;
     private final Random random;
+    private final SimulatedPatient patient;
     private final Course rules;
     private final Hidden hidden;
     private final List<RedFlag> asked;
@@ -80,15 +80,14 @@ public final class SimulatedCourse {
     private final TreeMap<LocalDate, Response> responses = new TreeMap<>();
     private final List<SimulatedVisit> visits = new ArrayList<>();
     private final Map<String, RoleKey> plan = new LinkedHashMap<>();
-    private int overdone;
 
     private SimulatedCourse(
             Bundle bundle, Protocol protocol, Answers answers, Healing healing, LocalDate dayZero, long seed) {
         this.bundle = bundle;
         this.protocol = protocol;
-        this.healing = healing;
         this.dayZero = dayZero;
         this.random = new Random(seed);
+        this.patient = new SimulatedPatient(healing, random);
         this.rules = Course.of(
                 Resolver.resolve(protocol, answers, dayZero),
                 bundle.activities(),
@@ -178,11 +177,11 @@ public final class SimulatedCourse {
         List<Proposal> proposed = stops ? List.of() : propose(standing, proposals);
         List<SetDone> done = new ArrayList<>();
         for (Proposal proposal : proposed) {
-            proposal.toDo().ifPresent(toDo -> done.addAll(work(standing, toDo, proposals)));
+            proposal.toDo().ifPresent(toDo -> done.addAll(patient.does(toDo, date, proposals.pain())));
         }
         sets.addAll(done);
         if (!done.isEmpty()) {
-            answer(date, said);
+            responses.put(date, patient.answers(date, said.painNow()));
         }
         visits.add(new SimulatedVisit(date, said, standing, today, proposed, done, VisitAdvice.of(standing), stops));
     }
@@ -238,7 +237,7 @@ public final class SimulatedCourse {
                 .reduce((earlier, later) -> later)
                 .ifPresent(stretch -> {
                     Measure home = bundle.measure(VisitAdvice.HOME_SESSIONS);
-                    double done = Math.floor(stretch.often().perWeek() * healing.homePercent() / 100);
+                    double done = Math.floor(stretch.often().perWeek() * patient.homePercent() / 100);
                     readings.add(Reading.usual(
                             home, Side.RIGHT, Mode.ACTIVE, home.amount(done), standing.date(), true, "made up"));
                 });
@@ -306,46 +305,5 @@ public final class SimulatedCourse {
                 .map(activity -> ((Activity.Exercise) activity).ladder())
                 .findFirst()
                 .orElseThrow();
-    }
-
-    /** The sets as this patient does them: how much is liked, and what hurts, lies in the tissue. */
-    private List<SetDone> work(Standing standing, Proposal.Do toDo, Proposals proposals) {
-        int asks = toDo.dose().sets();
-        int does = switch (healing) {
-            case OVER_EAGER -> Math.min(20, asks + 2);
-            case UNDER_DOING -> random.nextInt(10) < 7 ? Math.max(1, asks - 1) : asks;
-            default -> asks;
-        };
-        overdone += does > asks ? 1 : 0;
-        int most = toDo.dose().aim().most();
-        int bottom = toDo.dose().aim().bottom();
-        List<SetDone> done = new ArrayList<>();
-        for (int nth = 0; nth < does; nth++) {
-            int amount = random.nextInt(10) < 8 ? most : bottom + random.nextInt(Math.max(1, most - bottom + 1));
-            int pain = random.nextInt(20) == 0 ? Math.min(1, proposals.pain().most()) : 0;
-            SetDone.Form form = random.nextInt(40) == 0 ? SetDone.Form.COMPENSATED : SetDone.Form.GOOD;
-            done.add(new SetDone(
-                    toDo.role(), standing.date(), amount, toDo.dose().load(), pain, form));
-        }
-        return done;
-    }
-
-    /** What the tissue says afterwards. */
-    private void answer(LocalDate date, CheckIn said) {
-        boolean flares = switch (healing) {
-            case FLARING -> visits.size() % 5 == 4;
-            case OVER_EAGER -> overdone > 0 && random.nextInt(3) == 0;
-            default -> false;
-        };
-        int baseline = said.painNow();
-        responses.put(
-                date,
-                new Response(
-                        date,
-                        baseline,
-                        Optional.of(baseline + (flares ? 2 : 0)),
-                        Optional.of(baseline + (flares ? 3 : 0)),
-                        flares && random.nextBoolean(),
-                        flares ? Response.Soreness.DAY_AFTER : Response.Soreness.NONE));
     }
 }
