@@ -1,0 +1,145 @@
+package waypost.app.figure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import waypost.core.body.Arc;
+import waypost.core.body.Degrees;
+import waypost.core.body.Motion;
+import waypost.core.body.Side;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Role;
+import waypost.library.bundle.ShippedLibrary;
+
+/** The angles in the drawing are those of the exercise file, for every exercise and both sides. */
+class FiguresTest {
+
+    private static final Pattern NUMBER = Pattern.compile("-?\\d+\\.\\d");
+
+    record Drawn(Activity.Exercise exercise, Role role) {
+        @Override
+        public String toString() {
+            return role.key().toString();
+        }
+    }
+
+    static Stream<Drawn> everyRole() {
+        return ShippedLibrary.read().activities().stream()
+                .filter(Activity.Exercise.class::isInstance)
+                .map(Activity.Exercise.class::cast)
+                .flatMap(exercise -> exercise.roles().stream().map(role -> new Drawn(exercise, role)));
+    }
+
+    private static List<double[]> points(String path) {
+        List<double[]> points = new ArrayList<>();
+        Matcher numbers = NUMBER.matcher(path);
+        while (numbers.find()) {
+            double x = Double.parseDouble(numbers.group());
+            numbers.find();
+            points.add(new double[] {x, -Double.parseDouble(numbers.group())});
+        }
+        return points;
+    }
+
+    private static double direction(List<double[]> path, int from) {
+        double[] a = path.get(from);
+        double[] b = path.get(from + 1);
+        return Math.toDegrees(Math.atan2(b[1] - a[1], b[0] - a[0]));
+    }
+
+    /** From one direction to another, -180 to 180. */
+    private static double turn(double from, double to) {
+        return ((to - from) % 360 + 540) % 360 - 180;
+    }
+
+    /** The angle that the drawing shows for the leading motion, read off the limb's path alone. */
+    private static Optional<Double> shown(Motion leading, String seen, String path) {
+        List<double[]> limb = points(path);
+        return switch (leading) {
+            case KNEE_FLEXION -> Optional.of(-turn(direction(limb, 0), direction(limb, 1)));
+            case ELBOW_FLEXION -> Optional.of(turn(direction(limb, 0), direction(limb, 1)));
+            case ANKLE_DORSIFLEXION -> Optional.of(turn(direction(limb, 1) + 90, direction(limb, 2)));
+            case PIP_FLEXION -> Optional.of(-turn(direction(limb, 1), direction(limb, 2)));
+            case MCP_FLEXION -> Optional.of(-turn(direction(limb, 0), direction(limb, 1)));
+            case DIP_FLEXION -> Optional.of(-turn(direction(limb, 2), direction(limb, 3)));
+            case SHOULDER_ROTATION -> seen.equals("from above")
+                    ? Optional.of(-turn(direction(limb, 0), direction(limb, 1)))
+                    : Optional.empty();
+            default -> Optional.empty();
+        };
+    }
+
+    @ParameterizedTest
+    @MethodSource("everyRole")
+    void theDrawingIsTrueToTheAngles(Drawn drawn) {
+        Motion leading = Figures.leading(drawn.role());
+        Figure figure = Figures.of(drawn.exercise().pose(), drawn.role(), Optional.empty(), Side.RIGHT);
+        Map<Motion, Degrees> end = drawn.exercise().pose().end(drawn.role());
+        Map<Motion, Degrees> start = drawn.exercise().pose().start(drawn.role());
+
+        assertThat(figure.operated()).startsWith("right ");
+        shown(leading, figure.seen(), figure.end())
+                .filter(angle -> end.containsKey(leading))
+                .ifPresent(angle -> assertThat(turn(end.get(leading).value(), angle)).isEqualTo(0, within(1.5)));
+        shown(leading, figure.seen(), figure.start())
+                .filter(angle -> start.containsKey(leading))
+                .ifPresent(angle -> assertThat(turn(start.get(leading).value(), angle)).isEqualTo(0, within(1.5)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("everyRole")
+    void nothingIsDrawnOutsideThePicture(Drawn drawn) {
+        for (Side side : Side.values()) {
+            Figure figure = Figures.of(drawn.exercise().pose(), drawn.role(), Optional.empty(), side);
+            double[] box = Stream.of(figure.viewBox().split(" "))
+                    .mapToDouble(Double::parseDouble)
+                    .toArray();
+            for (String path : List.of(figure.quiet(), figure.start(), figure.end())) {
+                for (double[] point : points(path)) {
+                    assertThat(point[0]).isBetween(box[0], box[0] + box[2]);
+                    assertThat(-point[1]).isBetween(box[1], box[1] + box[3]);
+                }
+            }
+        }
+    }
+
+    @Test
+    void whatIsAllowedIsAnArcAboutTheJointFromLeastToMost() {
+        Figure figure = Figures.ofLimit(Motion.KNEE_FLEXION, Arc.between(0, 90), Side.LEFT);
+        List<double[]> limb = points(figure.end());
+        List<double[]> arc = points(figure.allowed().replaceAll("A\\S+ \\S+ ", " "));
+        double thigh = direction(limb, 0);
+        double[] knee = limb.get(1);
+
+        assertThat(figure.operated()).isEqualTo("left leg");
+        assertThat(-turn(thigh, from(knee, arc.get(0)))).isEqualTo(0, within(1.0));
+        assertThat(-turn(thigh, from(knee, arc.get(1)))).isEqualTo(90, within(1.0));
+    }
+
+    private static double from(double[] joint, double[] point) {
+        return Math.toDegrees(Math.atan2(point[1] - joint[1], point[0] - joint[0]));
+    }
+
+    @Test
+    void theOtherSideIsItsMirrorFromTheFront() {
+        List<double[]> right = points(Figures.ofLimit(Motion.HIP_ABDUCTION, Arc.between(0, 30), Side.RIGHT)
+                .end());
+        List<double[]> left = points(Figures.ofLimit(Motion.HIP_ABDUCTION, Arc.between(0, 30), Side.LEFT)
+                .end());
+
+        for (int nth = 0; nth < right.size(); nth++) {
+            assertThat(right.get(nth)).hasSameSizeAs(left.get(nth));
+        }
+        assertThat(turn(direction(right, 0), 0)).isNotEqualTo(turn(direction(left, 0), 0));
+    }
+}
