@@ -72,9 +72,10 @@ class FiguresTest {
             case PIP_FLEXION -> Optional.of(-turn(direction(limb, 1), direction(limb, 2)));
             case MCP_FLEXION -> Optional.of(-turn(direction(limb, 0), direction(limb, 1)));
             case DIP_FLEXION -> Optional.of(-turn(direction(limb, 2), direction(limb, 3)));
-            case SHOULDER_ROTATION -> seen.equals("from above")
-                    ? Optional.of(-turn(direction(limb, 0), direction(limb, 1)))
-                    : Optional.empty();
+            case SHOULDER_ROTATION ->
+                seen.equals("from above")
+                        ? Optional.of(-turn(direction(limb, 0), direction(limb, 1)))
+                        : Optional.empty();
             default -> Optional.empty();
         };
     }
@@ -90,10 +91,12 @@ class FiguresTest {
         assertThat(figure.operated()).startsWith("right ");
         shown(leading, figure.seen(), figure.end())
                 .filter(angle -> end.containsKey(leading))
-                .ifPresent(angle -> assertThat(turn(end.get(leading).value(), angle)).isEqualTo(0, within(1.5)));
+                .ifPresent(angle ->
+                        assertThat(turn(end.get(leading).value(), angle)).isEqualTo(0, within(1.5)));
         shown(leading, figure.seen(), figure.start())
                 .filter(angle -> start.containsKey(leading))
-                .ifPresent(angle -> assertThat(turn(start.get(leading).value(), angle)).isEqualTo(0, within(1.5)));
+                .ifPresent(angle ->
+                        assertThat(turn(start.get(leading).value(), angle)).isEqualTo(0, within(1.5)));
     }
 
     @ParameterizedTest

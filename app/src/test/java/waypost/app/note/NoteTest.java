@@ -81,12 +81,14 @@ class NoteTest {
     @Test
     void anAssistantHandsInAndATherapistCountersigns() {
         Working assistant = visit.by(ASSISTANT);
-        assertThat(assistant.post("/wrap-up", form(assistant.get("/wrap-up"))).status()).isEqualTo(302);
+        assertThat(assistant.post("/wrap-up", form(assistant.get("/wrap-up"))).status())
+                .isEqualTo(302);
         String waiting = visit.get("/wrap-up");
         assertThat(waiting).contains("Written by Bram Yarrow", "not countersigned yet", "Countersign</button>");
         assertThat(assistant.get("/wrap-up")).doesNotContain("Countersign</button>");
         String id = waiting.replaceAll("(?s).*?/notes/([0-9a-f-]{36})\\.txt.*", "$1");
-        assertThat(assistant.post("/notes/" + id + "/countersign", Map.of()).status()).isEqualTo(403);
+        assertThat(assistant.post("/notes/" + id + "/countersign", Map.of()).status())
+                .isEqualTo(403);
 
         visit.post("/notes/" + id + "/countersign", Map.of());
 
@@ -105,7 +107,9 @@ class NoteTest {
                 .endsWith("Signed by Maren Arkwell on 2031-04-03 at 10:00.\n");
         assertThat(visit.get("/notes/" + id + ".pdf")).startsWith("%PDF-");
         assertThat(visit.get("/notes/" + id + "/print")).contains("Note of a visit", "As PDF");
-        assertThat(THERAPIST.get(visit.path() + "/notes/" + UUID.randomUUID() + ".txt").status())
+        assertThat(THERAPIST
+                        .get(visit.path() + "/notes/" + UUID.randomUUID() + ".txt")
+                        .status())
                 .isEqualTo(404);
     }
 

@@ -35,9 +35,15 @@ public final class Browser implements AutoCloseable {
 
     private final ChromeDriver driver;
     private final Path folder = freshFolder();
-    private final String address = RunningWaypost.get().address();
+    private final String address;
 
     public Browser() {
+        this(RunningWaypost.get().address());
+    }
+
+    /** A browser on an application that runs elsewhere. */
+    public Browser(String address) {
+        this.address = address;
         ChromeOptions options = new ChromeOptions();
         options.setBinary("/usr/bin/chromium");
         options.addArguments(
@@ -220,6 +226,7 @@ public final class Browser implements AutoCloseable {
 
     private static boolean isOfALostConnection(String message) {
         return message.contains("ERR_INTERNET_DISCONNECTED")
+                || message.contains("ERR_CONNECTION_REFUSED")
                 || message.contains("htmx:sendError")
                 || message.contains("htmx:afterRequest");
     }

@@ -82,7 +82,8 @@ class WorkTest {
 
     @Test
     void anUnknownExerciseIsNotFound() {
-        assertThat(visit.checkedIn().log(visit.set("no-such/operated", 10, 1)).status()).isEqualTo(404);
+        assertThat(visit.checkedIn().log(visit.set("no-such/operated", 10, 1)).status())
+                .isEqualTo(404);
     }
 
     @Test
@@ -98,8 +99,7 @@ class WorkTest {
         Map<String, String> set = visit.checkedIn().set(SQUAT, 99, 1);
         visit.log(set);
 
-        THERAPIST.post(
-                visit.path() + "/work/sets/" + set.get("entryId") + "/withdraw", Map.of("role", SQUAT));
+        THERAPIST.post(visit.path() + "/work/sets/" + set.get("entryId") + "/withdraw", Map.of("role", SQUAT));
 
         assertThat(kept()).isEmpty();
         assertThat(visit.get("/record")).contains("Set taken back", SQUAT + ": 99");
@@ -119,7 +119,8 @@ class WorkTest {
         visit.log(late);
         visit.log(absurd);
 
-        assertThat(kept()).extracting(SetRow::doneOn)
+        assertThat(kept())
+                .extracting(SetRow::doneOn)
                 .containsExactly(RunningWaypost.TODAY.minusDays(2), RunningWaypost.TODAY);
     }
 
@@ -155,7 +156,10 @@ class WorkTest {
         assertThat(assistant.log(visit.set(SQUAT, 10, 1)).status()).isEqualTo(200);
         assertThat(assistant.plan("ADD", "quad-set/operated", "").body()).contains("Ask the therapist for more.");
         assertThat(assistant.page()).doesNotContain("Add from the rack");
-        assertThat(assistant.post("/plan", Map.of("blockId", UUID.randomUUID().toString(), "beginsOn", "2031-04-03", "weeks", "4"))
+        assertThat(assistant
+                        .post(
+                                "/plan",
+                                Map.of("blockId", UUID.randomUUID().toString(), "beginsOn", "2031-04-03", "weeks", "4"))
                         .status())
                 .isEqualTo(403);
         assertThat(kept()).singleElement().extracting(SetRow::enteredBy).isEqualTo("Bram Yarrow");
@@ -179,8 +183,8 @@ class WorkTest {
     void aSecondStopWithinSevenDaysIsToBeTold() {
         visit.checkedIn();
         for (int nth = 0; nth < 2; nth++) {
-            Map<String, String> stop = new HashMap<>(Map.of(
-                    "entryId", UUID.randomUUID().toString(), "role", SQUAT, "why", "sharp or shooting pain"));
+            Map<String, String> stop = new HashMap<>(
+                    Map.of("entryId", UUID.randomUUID().toString(), "role", SQUAT, "why", "sharp or shooting pain"));
             assertThat(THERAPIST.postPart(visit.path() + "/work/stops", stop).body())
                     .contains("Stopped on Thu 3 Apr 2031: sharp or shooting pain.", "Step back now.");
         }
@@ -213,10 +217,7 @@ class WorkTest {
         assertThat(page).contains("The next block beside the running one", "stays on its rung", "The week");
 
         Map<String, String> form = new HashMap<>(Map.of(
-                "blockId", Working.hidden(page, "blockId"),
-                "beginsOn", "2031-04-03",
-                "weeks", "3",
-                "role", SQUAT));
+                "blockId", Working.hidden(page, "blockId"), "beginsOn", "2031-04-03", "weeks", "3", "role", SQUAT));
         assertThat(visit.post("/plan", form).status()).isEqualTo(302);
         assertThat(visit.post("/plan", form).status()).isEqualTo(302);
 

@@ -42,8 +42,8 @@ public final class Working {
     }
 
     public Working checkedIn(String... more) {
-        Map<String, String> form = new HashMap<>(Map.of(
-                "checkInId", UUID.randomUUID().toString(), "painNow", "1", "swelling", "NONE", "asked", "true"));
+        Map<String, String> form = new HashMap<>(
+                Map.of("checkInId", UUID.randomUUID().toString(), "painNow", "1", "swelling", "NONE", "asked", "true"));
         for (int nth = 0; nth < more.length; nth += 2) {
             form.put(more[nth], more[nth + 1]);
         }
@@ -66,8 +66,8 @@ public final class Working {
     }
 
     public Visitor.Answer plan(String kind, String role, String inPlaceOf) {
-        Map<String, String> form = new HashMap<>(Map.of(
-                "changeId", UUID.randomUUID().toString(), "kind", kind, "role", role));
+        Map<String, String> form =
+                new HashMap<>(Map.of("changeId", UUID.randomUUID().toString(), "kind", kind, "role", role));
         if (!inPlaceOf.isEmpty()) {
             form.put("inPlaceOf", inPlaceOf);
         }
@@ -92,7 +92,8 @@ public final class Working {
 
     /** The value of a hidden field as a page gives it. */
     public static String hidden(String page, String name) {
-        Matcher found = Pattern.compile("name=\"" + name + "\" value=\"([^\"]*)\"").matcher(page);
+        Matcher found =
+                Pattern.compile("name=\"" + name + "\" value=\"([^\"]*)\"").matcher(page);
         if (!found.find()) {
             throw new IllegalStateException("no field " + name + " in " + page);
         }
