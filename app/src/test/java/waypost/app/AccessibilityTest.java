@@ -11,6 +11,8 @@ import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import waypost.app.testing.Browser;
 import waypost.app.testing.DemoCourses;
+import waypost.app.testing.Visitor;
+import waypost.app.work.Working;
 
 /** No page has a serious accessibility fault: with full data, an open panel, an error, and empty. */
 @Tag("browser")
@@ -41,6 +43,8 @@ class AccessibilityTest {
     @Test
     void everyPageWithDemoData() {
         UUID ottoline = DemoCourses.of("Ottoline Brandreth");
+        Working visit = Working.on(Visitor.signedIn("therapist"), 52).checkedIn();
+        visit.log(visit.set("heel-slide/operated", 10, 7));
         try (Browser browser = new Browser()) {
             check(browser.open("/sign-in"), "sign-in");
             browser.signIn("lead");
@@ -54,7 +58,7 @@ class AccessibilityTest {
                     "/theme",
                     "/courses/new",
                     "/courses/" + ottoline + "?view=far",
-                    "/courses/" + ottoline + "/work",
+                    visit.path() + "/work?role=heel-slide/operated",
                     "/courses/" + ottoline + "/wrap-up",
                     "/courses/" + ottoline + "/plan",
                     "/courses/" + ottoline + "/plan/print",

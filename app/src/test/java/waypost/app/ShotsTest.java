@@ -22,7 +22,6 @@ class ShotsTest {
         UUID ottoline = DemoCourses.of("Ottoline Brandreth");
         UUID isaura = DemoCourses.of("Isaura Bonnet");
         try (Browser browser = new Browser()) {
-            shot(browser.open("/sign-in"), "sign-in");
             shot(browser.signIn("therapist").open("/today"), "today");
             shot(browser.open("/courses/" + ottoline + "?rung=single-leg-squat/operated"), "way");
             shot(below(browser.open("/courses/" + ottoline + "?view=far"), ".rack-tools"), "rack-far");
@@ -37,6 +36,13 @@ class ShotsTest {
             shot(browser.open("/courses/" + ottoline + "/referral"), "referral");
             shot(browser.open("/courses/" + ottoline + "/record"), "record");
             shot(browser.open("/courses/" + DemoCourses.of("Barnabas") + "?rung=arm-lifted/operated"), "way-shoulder");
+            browser.open("/courses/" + ottoline + "/check-in");
+            browser.click(By.cssSelector("input[name=painNow][value='1']"));
+            browser.choose("swelling", "NONE");
+            browser.click(By.cssSelector("input[name=asked]"));
+            browser.click(By.cssSelector("form.check-in button.primary"));
+            browser.waitFor(By.cssSelector(".check-in-outcome"));
+            shot(browser.open("/courses/" + ottoline + "/work"), "work");
             shot(browser.open("/shelf"), "shelf");
             shot(browser.open("/shelf/hip.replacement?dayZero=2031-02-10&on=2031-03-24"), "protocol");
             shot(browser.open(COMPARED), "compare");

@@ -20,6 +20,8 @@ import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import waypost.app.testing.Browser;
 import waypost.app.testing.DemoCourses;
+import waypost.app.testing.Visitor;
+import waypost.app.work.Working;
 
 /** Rack, panel, map and keys as a therapist drives them. */
 @Tag("browser")
@@ -207,9 +209,15 @@ class WayBrowserTest {
     @ParameterizedTest
     @CsvSource({"820, 1180", "390, 844"})
     void tabletAndPhoneShowEverythingWithoutScrollingSidewaysAndWithLargeTargets(int width, int height) {
+        Working visit = Working.on(Visitor.signedIn("therapist"), 52).checkedIn();
+        visit.log(visit.set("heel-slide/operated", 10, 1));
         browser.size(width, height).touch(true);
         try {
             for (String path : List.of(
+                    visit.path() + "/work?role=heel-slide/operated",
+                    visit.path() + "/wrap-up",
+                    visit.path() + "/plan",
+                    visit.path() + "/teach-back",
                     WAY + "?rung=single-leg-squat/operated",
                     "/today",
                     "/shelf",

@@ -50,9 +50,10 @@ final class PageLoad {
             report("20,000 readings, " + (page.isEmpty() ? "course" : page), 1, run(clients.subList(0, 1), path, REQUESTS / 2));
         }
         System.out.printf("20,000 readings, course right after another reading: median %.1f ms%n", full.afterAnotherReading());
+        new VisitLoad(this, signInName, password).measure();
     }
 
-    private HttpClient signedIn(String name, String password, HttpClient.Redirect redirect) throws IOException, InterruptedException {
+    HttpClient signedIn(String name, String password, HttpClient.Redirect redirect) throws IOException, InterruptedException {
         HttpClient client = HttpClient.newBuilder()
                 .cookieHandler(new CookieManager())
                 .followRedirects(redirect)
@@ -86,14 +87,24 @@ final class PageLoad {
     String post(HttpClient client, String path, Map<String, String> fields) throws IOException, InterruptedException {
         Map<String, String> all = new LinkedHashMap<>(fields);
         all.put("_csrf", get(client, "/session/token"));
+        return send(client, path, all);
+    }
+
+    /** Posts a form that carries its token as a part of a page asks for it. */
+    String postPart(HttpClient client, String path, Map<String, String> fields) throws IOException, InterruptedException {
+        return send(client, path, fields, "HX-Request", "true");
+    }
+
+    private String send(HttpClient client, String path, Map<String, String> all, String... headers)
+            throws IOException, InterruptedException {
         String form = all.entrySet().stream()
                 .map(field -> field.getKey() + "=" + encoded(field.getValue()))
                 .collect(Collectors.joining("&"));
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(form));
         HttpResponse<String> response = client.send(
-                HttpRequest.newBuilder(URI.create(address + path))
-                        .header("Content-Type", "application/x-www-form-urlencoded")
-                        .POST(HttpRequest.BodyPublishers.ofString(form))
-                        .build(),
+                (headers.length == 0 ? request : request.headers(headers)).build(),
                 HttpResponse.BodyHandlers.ofString());
         if (response.statusCode() != 200 && response.statusCode() != 302) {
             throw new IllegalStateException(path + " gave " + response.statusCode() + ", allowed: 200 or 302");
@@ -135,7 +146,7 @@ final class PageLoad {
         return nanos;
     }
 
-    private static void report(String what, int clients, List<Long> nanos) {
+    static void report(String what, int clients, List<Long> nanos) {
         System.out.printf(
                 "%s, %d client%s, %d requests: median %.1f ms, 95th percentile %.1f ms%n",
                 what,

@@ -160,6 +160,7 @@ public class CheckIns {
         if (written == 0) {
             return;
         }
+        mapper.insertVisit(UUID.randomUUID(), courseId, today, staff.id(), clock.now());
         said.painNextMorning().ifPresent(pain -> read(staff, course, form, "pain-next-morning", pain));
         sessions.ifPresent(done -> read(staff, course, form, VisitAdvice.HOME_SESSIONS, done));
         if (gravest != null && gravest.stopsTreatment()) {
@@ -209,6 +210,13 @@ public class CheckIns {
                 on conflict (id) do nothing
                 """)
         int insert(@Param("row") Row row);
+
+        @Insert("""
+                insert into visit (id, course_id, visited_on, begun_by, begun_at)
+                values (#{id}, #{courseId}, #{on}, #{by}, #{at})
+                on conflict do nothing
+                """)
+        int insertVisit(UUID id, UUID courseId, LocalDate on, UUID by, Instant at);
 
         @Select("""
                 select 'Pain now ' || pain_now || ' of 10' || coalesce(', after last time ' || pain_after, '')

@@ -84,9 +84,11 @@ class NoteController {
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID id,
             @RequestParam @Nullable UUID amends,
+            @RequestParam @Nullable LocalDate on,
             HttpSession session) {
         readLog.saw(staff, id, "wrap-up");
-        return page(staff, id, session, Optional.ofNullable(amends), Map.of(), Optional.empty());
+        LocalDate day = on == null ? clock.today(staff) : on;
+        return page(staff, id, session, day, Optional.ofNullable(amends), Map.of(), Optional.empty());
     }
 
     @PostMapping("/courses/{id}/wrap-up")
@@ -101,7 +103,7 @@ class NoteController {
             if (staff.may(Permission.SIGN)) {
                 freshness.require(session, staff, form.password());
             }
-            notes.write(staff, days.today(staff, id), form);
+            notes.write(staff, days.on(staff, id, form.readVisitedOn().orElse(clock.today(staff))), form);
             next.ifPresent(at -> appointments.book(
                     staff,
                     UUID.nameUUIDFromBytes((form.readId() + "next").getBytes(StandardCharsets.UTF_8)),
@@ -110,9 +112,18 @@ class NoteController {
                     clock.today(staff).atStartOfDay()));
             return new ModelAndView("redirect:/courses/" + id + "/wrap-up");
         } catch (FormProblem problem) {
-            ModelAndView page = page(staff, id, session, Optional.empty(), problem.byField(), Optional.of(form));
+            ModelAndView page =
+                    page(staff, id, session, day(staff, form), Optional.empty(), problem.byField(), Optional.of(form));
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
+        }
+    }
+
+    private LocalDate day(Staff staff, NoteForm form) {
+        try {
+            return form.readVisitedOn().orElse(clock.today(staff));
+        } catch (FormProblem unreadable) {
+            return clock.today(staff);
         }
     }
 
@@ -135,7 +146,8 @@ class NoteController {
             notes.countersign(staff, days.today(staff, id).course().row().id(), noteId);
             return new ModelAndView("redirect:/courses/" + id + "/wrap-up");
         } catch (FormProblem problem) {
-            ModelAndView page = page(staff, id, session, Optional.empty(), problem.byField(), Optional.empty());
+            ModelAndView page =
+                    page(staff, id, session, clock.today(staff), Optional.empty(), problem.byField(), Optional.empty());
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
         }
@@ -168,10 +180,11 @@ class NoteController {
             Staff staff,
             UUID id,
             HttpSession session,
+            LocalDate on,
             Optional<UUID> amends,
             Map<String, String> problems,
             Optional<NoteForm> typed) {
-        DayOfVisit day = days.today(staff, id);
+        DayOfVisit day = days.on(staff, id, on);
         List<Note> written = notes.of(staff, id);
         VisitAdvice advice = VisitAdvice.of(day.standing());
         LocalDate next = Drafts.nextVisit(day);
@@ -201,6 +214,7 @@ class NoteController {
                 .addObject(
                         "writtenToday",
                         written.stream().anyMatch(note -> note.visitedOn().equals(day.date())))
+                .addObject("open", notes.open(id, day.date()))
                 .addObject("maySign", staff.may(Permission.SIGN))
                 .addObject("askPassword", freshness.mustAsk(session))
                 .addObject("problems", problems);

@@ -12,12 +12,14 @@ import waypost.app.entry.FormProblem;
 /**
  * What is written at the end of a visit.
  *
+ * @param visitedOn the day of the visit; empty for today
  * @param home roles of the list for home, activity/role
  * @param homeDose the dose of each, in the same order as {@code homeRole}
  * @param amends id of the note that this one amends; empty for a first note
  */
 public record NoteForm(
         @Nullable String noteId,
+        @Nullable String visitedOn,
         @Nullable String painNow,
         @Nullable String response,
         @Nullable String ownWords,
@@ -40,6 +42,10 @@ public record NoteForm(
 
     UUID readId() {
         return Entered.id("noteId", text(noteId));
+    }
+
+    Optional<LocalDate> readVisitedOn() {
+        return text(visitedOn).isEmpty() ? Optional.empty() : Optional.of(Entered.date("visitedOn", text(visitedOn)));
     }
 
     String readOwnWords() {

@@ -41,6 +41,16 @@ interface NoteMapper {
             """)
     int insert(@Param("note") NewNote note);
 
+    @Select("""
+            select v.visited_on
+              from visit v
+             where v.course_id = #{courseId}
+               and not exists (select 1 from visit_note n
+                                where n.course_id = v.course_id and n.visited_on = v.visited_on)
+             order by v.visited_on
+            """)
+    List<LocalDate> findOpen(UUID courseId);
+
     @Select("select count(*) from visit_note where id = #{id}")
     int count(UUID id);
 

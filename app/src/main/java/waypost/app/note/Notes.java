@@ -44,6 +44,13 @@ class Notes {
         return mapper.findHome(courseId);
     }
 
+    /** Days of other visits that have no note yet. */
+    List<LocalDate> open(UUID courseId, LocalDate but) {
+        return mapper.findOpen(courseId).stream()
+                .filter(day -> !day.equals(but))
+                .toList();
+    }
+
     /** What would be signed, for its form. */
     static String hash(Draft draft) {
         return Signature.hash("note", evidence(draft));

@@ -46,6 +46,10 @@ class Entries {
                     union all select course_id, placed_at, placed_by from hold
                     union all select course_id, entered_at, entered_by from attestation
                     union all select course_id, entered_at, entered_by from surgeon_order
+                    union all select course_id, entered_at, entered_by from check_in
+                    union all select course_id, entered_at, entered_by from set_done
+                    union all select course_id, stopped_at, stopped_by from stop
+                    union all select course_id, written_at, written_by from visit_note
                   ) n
                   join looked l on l.course_id = n.course_id
                  where n.course_id = any (#{courseIds}) and n.at > l.at and n.by <> #{accountId}

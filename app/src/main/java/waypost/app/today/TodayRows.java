@@ -49,10 +49,12 @@ class TodayRows {
 
     private final ReadLog readLog;
     private final Entries entries;
+    private final OpenVisits openVisits;
 
-    TodayRows(ReadLog readLog, Entries entries) {
+    TodayRows(ReadLog readLog, Entries entries, OpenVisits openVisits) {
         this.readLog = readLog;
         this.entries = entries;
+        this.openVisits = openVisits;
     }
 
     /** The rows of a day as one person sees them. */
@@ -60,6 +62,7 @@ class TodayRows {
             Staff staff, List<AppointmentRow> appointments, Map<UUID, LoadedCourse> courses, LocalDate day) {
         Map<UUID, Instant> looks = readLog.lastLooks(staff, courses.keySet());
         Map<UUID, Integer> counts = entries.sinceLastLook(staff, courses.keySet());
+        Map<UUID, List<TodayRow.Mind>> open = openVisits.of(courses.keySet(), day);
         List<TodayRow> rows = new ArrayList<>();
         for (AppointmentRow appointment : appointments) {
             UUID id = appointment.courseId();
@@ -70,13 +73,14 @@ class TodayRows {
                         .map(at -> at.atZone(staff.clinicZone()).toLocalDate())
                         .map(looked -> news(course, standing, looked, counts.getOrDefault(id, 0)))
                         .orElse("all of it new to you");
-                rows.add(row(appointment, course, standing, news));
+                rows.add(row(appointment, course, standing, news, open.getOrDefault(id, List.of())));
             }
         }
         return rows;
     }
 
-    private static TodayRow row(AppointmentRow appointment, LoadedCourse course, Standing standing, String news) {
+    private static TodayRow row(
+            AppointmentRow appointment, LoadedCourse course, Standing standing, String news, List<TodayRow.Mind> open) {
         return new TodayRow(
                 appointment.id(),
                 CLOCK.format(appointment.startsAt()),
@@ -93,7 +97,7 @@ class TodayRows {
                 opened(appointment, course, standing),
                 news,
                 due(standing),
-                minds(course, standing));
+                Stream.concat(minds(course, standing).stream(), open.stream()).toList());
     }
 
     private static String counted(CourseDay day) {

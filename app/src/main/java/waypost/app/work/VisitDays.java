@@ -42,8 +42,13 @@ public class VisitDays {
     }
 
     public DayOfVisit today(Staff staff, UUID courseId) {
+        return on(staff, courseId, clock.today(staff));
+    }
+
+    /** A day of the past as it is known now, such as that of a visit whose note was not written yet; never a future one. */
+    public DayOfVisit on(Staff staff, UUID courseId, LocalDate day) {
         LoadedCourse course = loader.load(staff.clinicId(), courseId);
-        LocalDate today = clock.today(staff);
+        LocalDate today = day.isAfter(clock.today(staff)) ? clock.today(staff) : day;
         Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
         List<SetRow> sets = work.sets(courseId);
         WorkLog log = work.log(courseId, sets);

@@ -2,10 +2,12 @@ package waypost.app.note;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 import waypost.library.words.Dates;
@@ -127,6 +129,30 @@ class NoteTest {
         Map<String, String> closed = form(visit.get("/wrap-up"));
         closed.putAll(Map.of("home", "run-1/operated", "homeRole", "run-1/operated"));
         assertThat(visit.post("/wrap-up", closed).body()).containsAnyOf("can&#39;t go home", "allowed: an exercise");
+    }
+
+    @Test
+    void aVisitLeftOpenIsFoundAgainAndItsNoteWritten() {
+        Map<String, String> late = visit.set(SQUAT, 9, 0);
+        late.put(
+                "doneAt",
+                RunningWaypost.TODAY
+                        .minusDays(2)
+                        .atTime(8, 0)
+                        .toInstant(ZoneOffset.UTC)
+                        .toString());
+        visit.log(late);
+
+        assertThat(visit.get("/wrap-up")).contains("The visit of Tue 1 Apr 2031 is open: no note yet.");
+        String earlier = visit.get("/wrap-up?on=2031-04-01");
+        assertThat(earlier).contains("Heel slide: 9 reps");
+        Map<String, String> form = form(earlier);
+        form.put("visitedOn", "2031-04-01");
+        assertThat(visit.post("/wrap-up", form).status()).isEqualTo(302);
+
+        assertThat(visit.get("/wrap-up"))
+                .doesNotContain("is open: no note yet.")
+                .contains("Visit of 2031-04-01");
     }
 
     @Test

@@ -44,7 +44,7 @@ public final class Agreement {
     }
 
     /** The shipped library and a made-up protocol that strains every part of the language. */
-    private static Bundle withHardCases() {
+    static Bundle withHardCases() {
         List<SourceText> sources = new ArrayList<>(ShippedLibrary.sources());
         for (String file : List.of("hard-exercises.yaml", "hard-protocol.yaml")) {
             try (var in = Agreement.class.getResourceAsStream("/faults/" + file)) {
@@ -105,7 +105,7 @@ public final class Agreement {
         return "";
     }
 
-    private static Facts facts(GeneratedCourse course) {
+    static Facts facts(GeneratedCourse course) {
         return new Facts(
                 CourseDay.between(course.dayZero(), course.date()),
                 course.date(),
