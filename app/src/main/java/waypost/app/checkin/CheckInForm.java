@@ -67,22 +67,11 @@ public record CheckInForm(
     }
 
     private static Optional<Integer> pain(String field, @Nullable String entered) {
-        return whole(field, entered, 10);
+        return Entered.whole(field, text(entered), 10);
     }
 
     Optional<Integer> readHomeSessions() {
-        return whole("homeSessions", homeSessions, MOST_SESSIONS);
-    }
-
-    private static Optional<Integer> whole(String field, @Nullable String entered, int most) {
-        String typed = text(entered);
-        if (typed.isEmpty()) {
-            return Optional.empty();
-        }
-        if (!typed.matches("\\d{1,3}") || Integer.parseInt(typed) > most) {
-            throw new FormProblem(field, "Found '" + typed + "', allowed: a whole number from 0 to " + most + ".");
-        }
-        return Optional.of(Integer.valueOf(typed));
+        return Entered.whole("homeSessions", text(homeSessions), MOST_SESSIONS);
     }
 
     String readWords() {

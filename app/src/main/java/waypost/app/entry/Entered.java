@@ -3,6 +3,7 @@ package waypost.app.entry;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Optional;
 import java.util.UUID;
 
 /** Reads what was typed into a field, or refuses it with what was found and what is allowed. */
@@ -33,6 +34,18 @@ public final class Entered {
         } catch (IllegalArgumentException unreadable) {
             throw new FormProblem(field, "This form is damaged. Open the page again; what you typed is still here.");
         }
+    }
+
+    /** A whole number from 0 on; blank is not asked. */
+    public static Optional<Integer> whole(String field, String text, int most) {
+        String typed = text.strip();
+        if (typed.isEmpty()) {
+            return Optional.empty();
+        }
+        if (!typed.matches("\\d{1,9}") || Integer.parseInt(typed) > most) {
+            throw new FormProblem(field, "Found '" + typed + "', allowed: a whole number from 0 to " + most + ".");
+        }
+        return Optional.of(Integer.valueOf(typed));
     }
 
     public static <E extends Enum<E>> E choice(Class<E> type, String field, String text) {

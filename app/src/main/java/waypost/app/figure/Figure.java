@@ -27,7 +27,5 @@ public record Figure(
         String caption) {
 
     /** The head of the body, or none. */
-    public record Head(String x, String y, String r) {
-        static final Head NONE = new Head("0", "0", "0");
-    }
+    public record Head(String x, String y, String r) {}
 }

@@ -5,15 +5,19 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import waypost.core.body.Arc;
+import waypost.core.body.Degrees;
 import waypost.core.body.Joint;
 import waypost.core.body.Limb;
 import waypost.core.body.Motion;
 import waypost.core.body.Side;
+import waypost.core.demand.Chain;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Posture;
+import waypost.core.demand.Support;
 import waypost.core.exercise.Pose;
 import waypost.core.exercise.Role;
 import waypost.library.words.PoseWords;
@@ -24,6 +28,7 @@ public final class Figures {
     private static final double ARC_RADIUS = 24;
     private static final double MARGIN = 16;
     private static final double SMALLEST = 110;
+    private static final Set<Joint> LEG = Set.of(Joint.HIP, Joint.KNEE, Joint.ANKLE);
 
     private Figures() {}
 
@@ -55,9 +60,28 @@ public final class Figures {
         Motion leading = leading(role);
         Angles start = Angles.of(pose.start(role), pose.posture());
         Angles end = Angles.of(pose.end(role), pose.posture());
-        String arc = allowed.map(between -> arc(Views.of(leading, end, side), leading, between, end))
-                .orElse("");
-        return drawn(leading, start, end, arc, side, PoseWords.say(pose, role));
+        boolean borne = isBorne(role);
+        View view = Views.of(leading, end, side, otherLeg(role, end, borne));
+        return drawn(view, new Moving(leading, start, end, allowed, borne), side, PoseWords.say(pose, role));
+    }
+
+    /** Whether the foot stays where it is while the leg moves. */
+    private static boolean isBorne(Role role) {
+        return role.demands().stream()
+                .anyMatch(demand -> demand instanceof Demand.Movement movement
+                        && movement.chain() == Chain.CLOSED
+                        && LEG.contains(movement.motion().joint()));
+    }
+
+    /** Both legs move alike where both bear; a leg that does not bear is lifted behind. */
+    private static Angles otherLeg(Role role, Angles end, boolean borne) {
+        if (!borne) {
+            return Angles.still(end.posture());
+        }
+        return role.standsOn(Support.ONE)
+                ? Angles.of(
+                        Map.of(Motion.HIP_FLEXION, Degrees.of(15), Motion.KNEE_FLEXION, Degrees.of(75)), end.posture())
+                : end;
     }
 
     /** A joint at the end of what is allowed, as a precaution is taught. */
@@ -65,27 +89,45 @@ public final class Figures {
         Posture posture = motion.joint() == Joint.HIP ? Posture.SUPINE : Posture.STANDING;
         Angles end = Angles.of(Map.of(motion, allowed.most()), posture);
         Angles start = Angles.of(Map.of(motion, allowed.least()), posture);
-        String arc = arc(Views.of(motion, end, side), motion, allowed, end);
-        return drawn(motion, start, end, arc, side, "The end of what is allowed.");
+        View view = Views.of(motion, end, side, Angles.still(posture));
+        return drawn(
+                view, new Moving(motion, start, end, Optional.of(allowed), false), side, "The end of what is allowed.");
     }
 
-    private static Figure drawn(Motion leading, Angles start, Angles end, String arc, Side side, String caption) {
-        View view = Views.of(leading, end, side);
-        List<Point[]> quiet = view.quiet();
-        Point[] first = view.limb(start);
-        Point[] last = view.limb(end);
+    /**
+     * What moves.
+     *
+     * @param borne whether the foot stays on the ground
+     */
+    private record Moving(Motion leading, Angles start, Angles end, Optional<Arc> allowed, boolean borne) {
+
+        Placing before(View view) {
+            return borne ? view.grounded(start, start) : Placing.NONE;
+        }
+
+        Placing after(View view) {
+            return borne ? view.grounded(end, start) : Placing.NONE;
+        }
+    }
+
+    private static Figure drawn(View view, Moving moving, Side side, String caption) {
+        Placing after = moving.after(view);
+        List<Point[]> quiet = view.quiet().stream().map(after::of).toList();
+        Point[] first = moving.before(view).of(view.limb(moving.start()));
+        Point[] last = after.of(view.limb(moving.end()));
+        Point head = after.of(view.head());
         List<Point> all = Stream.concat(quiet.stream(), Stream.of(first, last))
                 .flatMap(Stream::of)
                 .toList();
         return new Figure(
-                box(all, view),
+                box(all, head, view.headRadius()),
                 quiet.stream().map(Point::path).collect(Collectors.joining()),
                 Point.path(first),
                 Point.path(last),
                 ground(all, view),
-                arc,
-                view.head(),
-                side.name().toLowerCase(Locale.ROOT) + " " + limb(leading),
+                moving.allowed().map(allowed -> arc(view, moving, allowed)).orElse(""),
+                new Figure.Head(said(head.x()), said(0 - head.y()), said(view.headRadius())),
+                side.name().toLowerCase(Locale.ROOT) + " " + limb(moving.leading()),
                 view.seen(),
                 caption);
     }
@@ -98,12 +140,18 @@ public final class Figures {
         };
     }
 
-    private static String arc(View view, Motion leading, Arc allowed, Angles end) {
-        return view.pivot(end)
+    private static String arc(View view, Moving moving, Arc allowed) {
+        Placing after = moving.after(view);
+        Angles end = moving.end();
+        return after.of(view.pivot(end))
                 .arc(
                         ARC_RADIUS,
-                        view.direction(leading, allowed.least().value(), end),
-                        view.direction(leading, allowed.most().value(), end));
+                        view.direction(moving.leading(), allowed.least().value(), end) + after.turned(),
+                        view.direction(moving.leading(), allowed.most().value(), end) + after.turned());
+    }
+
+    private static String said(double number) {
+        return String.format(Locale.ROOT, "%.1f", number);
     }
 
     private static String ground(List<Point> all, View view) {
@@ -114,14 +162,11 @@ public final class Figures {
         return Point.path(new Point(-95, lowest), new Point(95, lowest));
     }
 
-    private static String box(List<Point> all, View view) {
-        double headX = Double.parseDouble(view.head().x());
-        double headY = -Double.parseDouble(view.head().y());
-        double r = Double.parseDouble(view.head().r());
-        double left = Math.min(all.stream().mapToDouble(Point::x).min().orElse(0), headX - r) - MARGIN;
-        double right = Math.max(all.stream().mapToDouble(Point::x).max().orElse(0), headX + r) + MARGIN;
-        double low = Math.min(all.stream().mapToDouble(Point::y).min().orElse(0), headY - r) - MARGIN;
-        double high = Math.max(all.stream().mapToDouble(Point::y).max().orElse(0), headY + r) + MARGIN;
+    private static String box(List<Point> all, Point head, double r) {
+        double left = Math.min(all.stream().mapToDouble(Point::x).min().orElse(0), head.x() - r) - MARGIN;
+        double right = Math.max(all.stream().mapToDouble(Point::x).max().orElse(0), head.x() + r) + MARGIN;
+        double low = Math.min(all.stream().mapToDouble(Point::y).min().orElse(0), head.y() - r) - MARGIN;
+        double high = Math.max(all.stream().mapToDouble(Point::y).max().orElse(0), head.y() + r) + MARGIN;
         double size = Math.max(SMALLEST, Math.max(right - left, high - low));
         double x = (left + right - size) / 2;
         double y = (low + high + size) / 2;

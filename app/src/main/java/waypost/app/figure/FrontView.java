@@ -94,7 +94,7 @@ record FrontView(Angles still, boolean arm, Motion leading, Side side) implement
     }
 
     @Override
-    public Figure.Head head() {
-        return Views.head(neck().toward(trunk(), Build.NECK));
+    public Point head() {
+        return neck().toward(trunk(), Build.NECK);
     }
 }

@@ -49,7 +49,12 @@ record HandView(Motion leading) implements View {
     }
 
     @Override
-    public Figure.Head head() {
-        return Figure.Head.NONE;
+    public Point head() {
+        return WRIST;
+    }
+
+    @Override
+    public double headRadius() {
+        return 0;
     }
 }

@@ -4,11 +4,12 @@ import java.util.List;
 import waypost.core.body.Motion;
 
 /** From the operated side, the face to the right: flexion and extension, and rotation of a raised arm. */
-record SideView(Angles still, boolean arm, Motion leading) implements View {
+record SideView(Angles still, boolean arm, Motion leading, Angles other) implements View {
 
     private static final Point HIP = new Point(0, 0);
     private static final double RAISED = 45;
     private static final double END_ON = 0.2;
+    private static final double HIPS_FOR_FEET_ON_THE_GROUND = 60;
 
     @Override
     public String seen() {
@@ -21,7 +22,7 @@ record SideView(Angles still, boolean arm, Motion leading) implements View {
 
     @Override
     public List<Point[]> quiet() {
-        return List.of(new Point[] {HIP, shoulder()}, arm(still), leg(still));
+        return List.of(new Point[] {HIP, shoulder()}, arm(still), leg(other));
     }
 
     @Override
@@ -82,7 +83,24 @@ record SideView(Angles still, boolean arm, Motion leading) implements View {
     }
 
     @Override
-    public Figure.Head head() {
-        return Views.head(shoulder().toward(still.trunk(), Build.NECK));
+    public Point head() {
+        return shoulder().toward(still.trunk(), Build.NECK);
+    }
+
+    /** With the hips bent further the feet are on a wall or a chair. */
+    private static boolean feetAreDown(Angles angles) {
+        return angles.of(Motion.HIP_FLEXION) <= HIPS_FOR_FEET_ON_THE_GROUND;
+    }
+
+    /** A foot that stays on the ground: standing, the body moves over it; on the back, shoulders and feet stay down. */
+    @Override
+    public Placing grounded(Angles angles, Angles start) {
+        Point ankle = leg(angles)[2];
+        return switch (still.posture()) {
+            case STANDING -> Placing.moving(ankle, leg(start)[2]);
+            case SUPINE ->
+                feetAreDown(start) && feetAreDown(angles) ? Placing.levelling(shoulder(), ankle) : Placing.NONE;
+            default -> Placing.NONE;
+        };
     }
 }

@@ -21,6 +21,16 @@ interface View {
     /** The direction of the moving segment when the leading motion stands at this angle, all else as at the end. */
     double direction(Motion motion, double angle, Angles angles);
 
-    /** Centre and radius of the head. */
-    Figure.Head head();
+    /** The middle of the head. */
+    Point head();
+
+    /** How the body stands when the foot of the limb bears it. */
+    default Placing grounded(Angles angles, Angles start) {
+        return Placing.NONE;
+    }
+
+    /** The head's radius; 0 where none is seen. */
+    default double headRadius() {
+        return Build.HEAD;
+    }
 }

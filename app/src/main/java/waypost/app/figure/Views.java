@@ -1,6 +1,5 @@
 package waypost.app.figure;
 
-import java.util.Locale;
 import waypost.core.body.Motion;
 import waypost.core.body.Side;
 
@@ -11,27 +10,22 @@ final class Views {
 
     private Views() {}
 
-    static View of(Motion leading, Angles end, Side side) {
+    /**
+     * @param other how the other leg stands, where it is seen from the side
+     */
+    static View of(Motion leading, Angles end, Side side, Angles other) {
         Angles still = Angles.still(end.posture());
         return switch (leading) {
             case MCP_FLEXION, PIP_FLEXION, DIP_FLEXION, WRIST_FLEXION -> new HandView(leading);
             case SHOULDER_CROSSING, FOREARM_ROTATION -> new AboveView(leading, side);
             case SHOULDER_ROTATION ->
                 Math.max(end.of(Motion.SHOULDER_ABDUCTION), end.of(Motion.SHOULDER_FLEXION)) >= RAISED
-                        ? new SideView(still, true, leading)
+                        ? new SideView(still, true, leading, other)
                         : new AboveView(leading, side);
             case SHOULDER_ABDUCTION -> new FrontView(still, true, leading, side);
             case HIP_ABDUCTION, HIP_ROTATION, ANKLE_INVERSION -> new FrontView(still, false, leading, side);
-            case SHOULDER_FLEXION, ELBOW_FLEXION -> new SideView(still, true, leading);
-            case HIP_FLEXION, KNEE_FLEXION, ANKLE_DORSIFLEXION -> new SideView(still, false, leading);
+            case SHOULDER_FLEXION, ELBOW_FLEXION -> new SideView(still, true, leading, other);
+            case HIP_FLEXION, KNEE_FLEXION, ANKLE_DORSIFLEXION -> new SideView(still, false, leading, other);
         };
-    }
-
-    static Figure.Head head(Point at) {
-        return new Figure.Head(said(at.x()), said(0 - at.y()), said(Build.HEAD));
-    }
-
-    private static String said(double number) {
-        return String.format(Locale.ROOT, "%.1f", number);
     }
 }

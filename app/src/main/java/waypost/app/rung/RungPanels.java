@@ -56,6 +56,7 @@ public class RungPanels {
                 verdict.kind().isOpen() ? List.of() : opens(key, standing, today, words.dates()),
                 new Dials(standing, bundle.measures()).of(role),
                 teach.setUp(role),
+                teach.figure(verdict.reducedTo().orElse(role), standing.facts().side()),
                 teach.dose(),
                 names.in(load(verdict.reducedTo().orElse(role))),
                 teach.progression(),

@@ -4,6 +4,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
+import waypost.app.figure.Figure;
+import waypost.app.figure.Figures;
+import waypost.core.body.Side;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Dose;
 import waypost.core.exercise.Role;
@@ -23,6 +26,10 @@ record Teach(Optional<Activity.Exercise> exercise) {
 
     String setUp(Role role) {
         return exercise.map(one -> PoseWords.say(one.pose(), role)).orElse("");
+    }
+
+    Optional<Figure> figure(Role role, Side side) {
+        return exercise.map(one -> Figures.of(one.pose(), role, Optional.empty(), side));
     }
 
     String dose() {

@@ -10,8 +10,11 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import waypost.app.figure.Figure;
+import waypost.app.figure.Figures;
 import waypost.app.store.Bundles;
 import waypost.app.store.NotFoundException;
+import waypost.core.body.Side;
 import waypost.core.exercise.Activity;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
@@ -41,6 +44,7 @@ class ExerciseController {
         Activity activity = bundle.findActivity(id).orElseThrow(NotFoundException::new);
         model.addAttribute("activity", activity);
         model.addAttribute("exercise", activity instanceof Activity.Exercise exercise ? exercise : null);
+        model.addAttribute("figures", figures(activity));
         model.addAttribute("ladder", ladder(bundle, activity));
         model.addAttribute(
                 "covered",
@@ -49,6 +53,15 @@ class ExerciseController {
                         .flatMap(protocol -> covered(protocol, activity))
                         .toList());
         return "shelf/exercise";
+    }
+
+    /** Each role as it is drawn for a right side. */
+    private static List<Figure> figures(Activity activity) {
+        return activity instanceof Activity.Exercise exercise
+                ? exercise.roles().stream()
+                        .map(role -> Figures.of(exercise.pose(), role, Optional.empty(), Side.RIGHT))
+                        .toList()
+                : List.of();
     }
 
     private static Stream<Covered> covered(Protocol protocol, Activity activity) {

@@ -62,17 +62,17 @@ public record SetForm(
     }
 
     int readAmount() {
-        return whole("amount", amount, 2000)
+        return Entered.whole("amount", text(amount), 2000)
                 .orElseThrow(() -> new FormProblem("amount", "Say how much was done: a whole number from 0 to 2000."));
     }
 
     int readPain() {
-        return whole("pain", pain, 10)
+        return Entered.whole("pain", text(pain), 10)
                 .orElseThrow(() -> new FormProblem("pain", "Tap the pain in this set first: 0 to 10."));
     }
 
     Optional<Integer> readEffort() {
-        return whole("effort", effort, 10);
+        return Entered.whole("effort", text(effort), 10);
     }
 
     SetDone.Form readForm() {
@@ -108,7 +108,7 @@ public record SetForm(
     }
 
     int readDeviceNth() {
-        return whole("deviceNth", deviceNth, Integer.MAX_VALUE).orElse(0);
+        return Entered.whole("deviceNth", text(deviceNth), Integer.MAX_VALUE).orElse(0);
     }
 
     /** The device's moment, where it can be true: within the last seven days and not ahead of the clinic's clock. */
@@ -120,17 +120,6 @@ public record SetForm(
         } catch (DateTimeParseException unreadable) {
             return now;
         }
-    }
-
-    private static Optional<Integer> whole(String field, @Nullable String entered, int most) {
-        String typed = text(entered);
-        if (typed.isEmpty()) {
-            return Optional.empty();
-        }
-        if (!typed.matches("\\d{1,9}") || Integer.parseInt(typed) > most) {
-            throw new FormProblem(field, "Found '" + typed + "', allowed: a whole number from 0 to " + most + ".");
-        }
-        return Optional.of(Integer.valueOf(typed));
     }
 
     private static String cut(String text) {

@@ -12,6 +12,8 @@ import java.util.stream.Stream;
 import waypost.core.criterion.Criterion;
 import waypost.core.demand.Demand;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Role;
+import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
 import waypost.core.log.Decisions;
@@ -192,6 +194,26 @@ public final class Course {
                             .forEach(entry -> dates.add(ended.plusDays(entry.days()))));
         }
         return dates;
+    }
+
+    /** The exercise of this id; refused where the bundle has none. */
+    public Activity.Exercise exercise(String id) {
+        return activities.stream()
+                .filter(activity ->
+                        activity instanceof Activity.Exercise && activity.id().equals(id))
+                .map(Activity.Exercise.class::cast)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "exercise: found '" + id + "', allowed: an exercise of the course's library"));
+    }
+
+    /** A role of an exercise as it is written; refused where the bundle has none. */
+    public Role role(RoleKey key) {
+        return exercise(key.activity()).roles().stream()
+                .filter(role -> role.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "role: found '" + key + "', allowed: a role of the course's library"));
     }
 
     /** The exercises of one ladder in the bundle, from easiest to hardest. */

@@ -47,27 +47,11 @@ public record Plan(Standing standing) {
     }
 
     private boolean treats(RoleKey key) {
-        return roleOf(key).demands().stream()
+        return standing.course().role(key).demands().stream()
                 .anyMatch(demand -> demand.concerns(standing.course().resolved().region()));
     }
 
     private int purpose(RoleKey key) {
-        return exerciseOf(key).purpose().ordinal();
-    }
-
-    private Role roleOf(RoleKey key) {
-        return exerciseOf(key).roles().stream()
-                .filter(role -> role.key().equals(key))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private Activity.Exercise exerciseOf(RoleKey key) {
-        return standing.course().activities().stream()
-                .filter(activity ->
-                        activity instanceof Activity.Exercise && activity.id().equals(key.activity()))
-                .map(Activity.Exercise.class::cast)
-                .findFirst()
-                .orElseThrow();
+        return standing.course().exercise(key.activity()).purpose().ordinal();
     }
 }

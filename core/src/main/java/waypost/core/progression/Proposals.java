@@ -276,19 +276,10 @@ public final class Proposals {
     }
 
     private Activity.Exercise exercise(RoleKey key) {
-        return standing.course().activities().stream()
-                .filter(activity -> activity.id().equals(key.activity()))
-                .filter(Activity.Exercise.class::isInstance)
-                .map(Activity.Exercise.class::cast)
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "exercise: found '" + key.activity() + "', allowed: an exercise of the course's library"));
+        return standing.course().exercise(key.activity());
     }
 
     private Role role(RoleKey key) {
-        return exercise(key).roles().stream()
-                .filter(role -> role.key().equals(key))
-                .findFirst()
-                .orElseThrow();
+        return standing.course().role(key);
     }
 }

@@ -60,11 +60,7 @@ public record Outcome(
     }
 
     private static boolean isOpen(SimulatedVisit visit, Proposal.Do toDo) {
-        Role role = visit.standing().course().activities().stream()
-                .flatMap(activity -> activity.roles().stream())
-                .filter(one -> one.key().equals(toDo.role()))
-                .findFirst()
-                .orElseThrow();
+        Role role = visit.standing().course().role(toDo.role());
         return visit.standing()
                 .course()
                 .gate()

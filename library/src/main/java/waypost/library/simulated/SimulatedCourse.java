@@ -300,10 +300,6 @@ public final class SimulatedCourse {
     }
 
     private String ladder(RoleKey role) {
-        return bundle.activities().stream()
-                .filter(activity -> activity.id().equals(role.activity()))
-                .map(activity -> ((Activity.Exercise) activity).ladder())
-                .findFirst()
-                .orElseThrow();
+        return rules.exercise(role.activity()).ladder();
     }
 }
