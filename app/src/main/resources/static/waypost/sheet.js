@@ -208,6 +208,8 @@ document.addEventListener("alpine:init", () => {
     const form = formOf(row, hand.at);
     const refused = form?.querySelector("[aria-invalid=true], .cell-confirm");
     const field = form && (hand.onward ? refused || next(form) : fieldsOf(form)[hand.place]);
+    /* What lies beside the value is only there to be focused while the cell has the focus. */
+    field?.form.querySelector(".cell-said, .cell-trial")?.focus();
     field?.focus();
     if (field && hand.caret && !hand.onward && caretOf(field)) {
       field.setSelectionRange(...hand.caret);

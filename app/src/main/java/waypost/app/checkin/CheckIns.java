@@ -36,6 +36,9 @@ import waypost.core.safety.Tier;
 @Service
 public class CheckIns {
 
+    /** How the reason of a hold begins that a red flag placed. */
+    public static final String RED_FLAG = "red flag: ";
+
     private final CheckInMapper mapper;
     private final CourseLoader loader;
     private final Bundles bundles;
@@ -173,7 +176,7 @@ public class CheckIns {
                 .filter(flag -> flag.tier().stopsTreatment())
                 .map(RedFlag::asks)
                 .collect(Collectors.joining(" "));
-        String why = "red flag: " + signs;
+        String why = RED_FLAG + signs;
         return why.length() <= 300 ? why : why.substring(0, 297) + "...";
     }
 

@@ -53,19 +53,23 @@ class TeachController {
     ModelAndView keep(
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID id,
-            @RequestParam String teachId,
-            @RequestParam String rule,
-            @RequestParam(defaultValue = "false") boolean said,
-            @RequestParam(defaultValue = "false") boolean shown,
+            @RequestParam(defaultValue = "") String teachId,
+            @RequestParam(defaultValue = "") String rule,
+            @RequestParam(defaultValue = "") String said,
+            @RequestParam(defaultValue = "") String shown,
             @RequestParam(defaultValue = "") String lapse) {
         try {
-            teachBacks.keep(staff, id, Entered.id("teachId", teachId), rule, said, shown, lapse);
+            teachBacks.keep(staff, id, Entered.id("teachId", teachId), rule, isTicked(said), isTicked(shown), lapse);
             return new ModelAndView("redirect:/courses/" + id + "/teach-back");
         } catch (FormProblem problem) {
             ModelAndView page = page(staff, id, problem.byField());
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
         }
+    }
+
+    private static boolean isTicked(String box) {
+        return box.equals("true");
     }
 
     private ModelAndView page(Staff staff, UUID id, Map<String, String> problems) {

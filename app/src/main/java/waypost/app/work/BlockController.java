@@ -81,9 +81,9 @@ class BlockController {
     ModelAndView write(
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID id,
-            @RequestParam String blockId,
-            @RequestParam String beginsOn,
-            @RequestParam int weeks,
+            @RequestParam(defaultValue = "") String blockId,
+            @RequestParam(defaultValue = "") String beginsOn,
+            @RequestParam(defaultValue = "4") int weeks,
             @RequestParam @Nullable List<String> role,
             @RequestParam @Nullable List<String> kind) {
         try {

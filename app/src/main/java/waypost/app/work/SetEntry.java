@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
+import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
@@ -32,11 +33,12 @@ public class SetEntry {
         this.clock = clock;
     }
 
-    /** Keeps one set. */
+    /** Keeps one set, and says of which role. */
     @Transactional
-    public void keep(Staff staff, UUID courseId, SetForm form) {
+    public RoleKey keep(Staff staff, UUID courseId, SetForm form) {
+        LoadedCourse course = loader.load(staff.clinicId(), courseId);
         RoleKey role = form.readRole();
-        checkRole(loader.load(staff.clinicId(), courseId), role);
+        checkRole(course, role);
         Instant doneAt = form.readDoneAt(clock.now());
         LocalDate doneOn = doneAt.atZone(staff.clinicZone()).toLocalDate();
         Optional<Load> load = form.readLoad();
@@ -59,6 +61,7 @@ public class SetEntry {
                 doneAt,
                 staff.id(),
                 clock.now()));
+        return role;
     }
 
     /** Takes a set back; the row stays, named by the one that withdraws it. */
@@ -69,17 +72,21 @@ public class SetEntry {
         mapper.withdraw(id, setId, courseId, "taken back at once", staff.id(), clock.now());
     }
 
-    /** Keeps that an exercise was stopped. */
+    /** Keeps that an exercise was stopped, and says which. */
     @Transactional
-    public void stop(Staff staff, UUID courseId, UUID id, RoleKey role, String why) {
-        checkRole(loader.load(staff.clinicId(), courseId), role);
+    public RoleKey stop(Staff staff, UUID courseId, String entryId, String role, String why) {
+        LoadedCourse course = loader.load(staff.clinicId(), courseId);
+        UUID id = Entered.id("entryId", entryId);
+        RoleKey key = SetForm.role(role);
+        checkRole(course, key);
         String said = why.strip();
         if (said.length() < 3 || said.length() > 300) {
             throw new FormProblem("why", "Found " + said.length() + " characters, allowed: what was felt, 3 to 300.");
         }
         LocalDate today = clock.today(staff);
         begin(staff, courseId, today);
-        mapper.insertStop(id, courseId, today, role.toString(), said, staff.id(), clock.now());
+        mapper.insertStop(id, courseId, today, key.toString(), said, staff.id(), clock.now());
+        return key;
     }
 
     /** Opens the day's visit if nobody has. */

@@ -49,8 +49,13 @@ public record SetForm(
     }
 
     RoleKey readRole() {
+        return role(text(role));
+    }
+
+    /** A role as a form carries it, activity/role. */
+    static RoleKey role(String text) {
         try {
-            return RoleKey.of(text(role));
+            return RoleKey.of(text);
         } catch (IllegalArgumentException unreadable) {
             throw new FormProblem("role", "This form is damaged. Open the page again; what was done is still here.");
         }
@@ -58,7 +63,7 @@ public record SetForm(
 
     Optional<RoleKey> readInPlaceOf() {
         String planned = text(inPlaceOf);
-        return planned.isEmpty() || planned.equals(text(role)) ? Optional.empty() : Optional.of(RoleKey.of(planned));
+        return planned.isEmpty() || planned.equals(text(role)) ? Optional.empty() : Optional.of(role(planned));
     }
 
     int readAmount() {

@@ -68,21 +68,30 @@ class WorkController {
             @ModelAttribute SetForm form,
             @RequestHeader(name = "HX-Request", required = false) @Nullable String htmx) {
         try {
-            RoleKey done = form.readRole();
-            entry.keep(staff, id, form);
+            RoleKey done = entry.keep(staff, id, form);
             RoleKey planned = form.readInPlaceOf()
                     .map(from -> followed(staff, id, from, done))
                     .orElse(done);
             return htmx == null ? work(id, planned) : card(staff, id, planned, done, Map.of());
         } catch (FormProblem problem) {
-            RoleKey done = form.readRole();
-            RoleKey planned = form.readInPlaceOf().orElse(done);
-            ModelAndView page = htmx == null
-                    ? page(staff, id, Optional.of(planned), false, problem.byField())
-                    : card(staff, id, planned, done, problem.byField());
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
+            return refused(staff, id, role(form.role()), form.readInPlaceOf(), htmx, problem);
         }
+    }
+
+    /** What was typed is refused with its reason, on the card that it came from. */
+    private ModelAndView refused(
+            Staff staff,
+            UUID id,
+            Optional<RoleKey> done,
+            Optional<RoleKey> inPlaceOf,
+            @Nullable String htmx,
+            FormProblem problem) {
+        Optional<RoleKey> planned = inPlaceOf.or(() -> done);
+        ModelAndView page = htmx == null || done.isEmpty()
+                ? page(staff, id, planned, false, problem.byField())
+                : card(staff, id, planned.orElseThrow(), done.get(), problem.byField());
+        page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        return page;
     }
 
     /** The plan follows where its rule led; a neighbour that only stands in leaves it as it is. */
@@ -102,11 +111,13 @@ class WorkController {
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID id,
             @PathVariable UUID setId,
-            @RequestParam String role,
+            @RequestParam(defaultValue = "") String role,
             @RequestHeader(name = "HX-Request", required = false) @Nullable String htmx) {
         entry.withdraw(staff, id, setId);
-        RoleKey planned = RoleKey.of(role);
-        return htmx == null ? work(id, planned) : card(staff, id, planned, planned, Map.of());
+        Optional<RoleKey> planned = role(role);
+        return htmx == null || planned.isEmpty()
+                ? new ModelAndView("redirect:/courses/" + id + "/work")
+                : card(staff, id, planned.get(), planned.get(), Map.of());
     }
 
     @PostMapping("/courses/{id}/work/stops")
@@ -114,22 +125,19 @@ class WorkController {
     ModelAndView stop(
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID id,
-            @RequestParam String entryId,
-            @RequestParam String role,
+            @RequestParam(defaultValue = "") String entryId,
+            @RequestParam(defaultValue = "") String role,
             @RequestParam(defaultValue = "") String inPlaceOf,
             @RequestParam(defaultValue = "") String why,
             @RequestHeader(name = "HX-Request", required = false) @Nullable String htmx) {
-        RoleKey stopped = RoleKey.of(role);
-        RoleKey planned = inPlaceOf.isEmpty() ? stopped : RoleKey.of(inPlaceOf);
+        Optional<RoleKey> planned = role(inPlaceOf).or(() -> role(role));
         try {
-            entry.stop(staff, id, Entered.id("entryId", entryId), stopped, why);
-            return htmx == null ? work(id, planned) : card(staff, id, planned, stopped, Map.of());
+            RoleKey stopped = entry.stop(staff, id, entryId, role, why);
+            return htmx == null
+                    ? work(id, planned.orElse(stopped))
+                    : card(staff, id, planned.orElse(stopped), stopped, Map.of());
         } catch (FormProblem problem) {
-            ModelAndView page = htmx == null
-                    ? page(staff, id, Optional.of(planned), false, problem.byField())
-                    : card(staff, id, planned, stopped, problem.byField());
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
+            return refused(staff, id, role(role), planned, htmx, problem);
         }
     }
 
@@ -138,9 +146,9 @@ class WorkController {
     ModelAndView change(
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID id,
-            @RequestParam String changeId,
-            @RequestParam String kind,
-            @RequestParam String role,
+            @RequestParam(defaultValue = "") String changeId,
+            @RequestParam(defaultValue = "") String kind,
+            @RequestParam(defaultValue = "") String role,
             @RequestParam @Nullable String inPlaceOf) {
         try {
             RoleKey key = role(role).orElseThrow(() -> new FormProblem("role", "Choose an exercise first."));

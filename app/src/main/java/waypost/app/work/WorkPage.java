@@ -8,7 +8,8 @@ import waypost.app.course.CourseHead;
  * The working part of a visit.
  *
  * @param checkedIn whether the red flags were asked today
- * @param stopped why nothing is done today; empty otherwise
+ * @param stopped the red flag for which nothing is done today; empty otherwise
+ * @param held why the operated region is on hold; empty otherwise
  * @param brake why nothing goes up today; empty otherwise
  * @param sums what was done today and in seven days, of what adds up
  * @param others open exercises that could be added, by ladder
@@ -19,6 +20,7 @@ public record WorkPage(
         Optional<Card> card,
         boolean checkedIn,
         String stopped,
+        String held,
         String brake,
         String block,
         List<String> sums,

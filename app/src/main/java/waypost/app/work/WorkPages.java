@@ -8,8 +8,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import waypost.app.checkin.CheckIns;
 import waypost.app.course.CourseHeads;
 import waypost.app.plan.CurrentPlan;
 import waypost.app.rack.Signs;
@@ -17,6 +19,7 @@ import waypost.app.store.SetRow;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Counted;
 import waypost.core.exercise.RoleKey;
+import waypost.core.log.Hold;
 import waypost.core.progression.Proposal;
 import waypost.core.progression.Proposals;
 import waypost.library.words.Dates;
@@ -52,6 +55,7 @@ class WorkPages {
                 open.map(role -> card(day, role, stay)),
                 day.said().isPresent(),
                 stopped(day),
+                held(day, hold -> !hold.why().startsWith(CheckIns.RED_FLAG)),
                 day.day().brake().map(ProgressionWords::brake).orElse(""),
                 block(day.plan(), day.date()),
                 sums(day),
@@ -101,7 +105,12 @@ class WorkPages {
     }
 
     private static String stopped(DayOfVisit day) {
+        return held(day, hold -> hold.why().startsWith(CheckIns.RED_FLAG));
+    }
+
+    private static String held(DayOfVisit day, Predicate<Hold> which) {
         return day.standing().facts().holds().stream()
+                .filter(which)
                 .findFirst()
                 .map(hold -> "On hold: " + hold.why() + ".")
                 .orElse("");

@@ -83,7 +83,10 @@ class SheetBrowserTest {
         new Actions(BROWSER.driver())
                 .sendKeys(Keys.TAB, Keys.TAB, Keys.TAB, "114", Keys.TAB, Keys.TAB, Keys.TAB, Keys.TAB)
                 .perform();
-        BROWSER.until(page -> kept().size() == 2);
+        BROWSER.until(page -> kept().size() == 2
+                && page.findElements(By.cssSelector("#row-knee-flexion .is-kept"))
+                                .size()
+                        == 2);
         field("knee-flexion", 2).sendKeys("0-0-140");
         field("knee-flexion", 2).sendKeys(Keys.ENTER);
         BROWSER.until(page -> row("knee-extension").contains("0° today") && kept().size() == 4);
@@ -106,6 +109,24 @@ class SheetBrowserTest {
         BROWSER.until(page -> row("knee-flexion").contains("118° today"));
         new Actions(BROWSER.driver()).sendKeys("1").perform();
         assertThat(kept()).hasSize(1);
+        new Actions(BROWSER.driver())
+                .sendKeys(Keys.TAB, Keys.TAB, Keys.TAB, Keys.TAB)
+                .perform();
+        BROWSER.until(page -> kept().size() == 2);
+
+        assertThat(kept()).extracting(reading -> reading.value().intValue()).containsExactlyInAnyOrder(118, 114);
+    }
+
+    /** The row comes back while the hand is at the pain beside a value: it stays there, and leaving keeps the value. */
+    @Test
+    void theHandBesideAValueStaysWhenTheRowComesBack() {
+        open();
+        field("knee-flexion", 2).sendKeys("114", Keys.TAB);
+        BROWSER.driver()
+                .executeScript(
+                        "arguments[0].value = '118'; arguments[0].form.requestSubmit()", field("knee-flexion", 0));
+        BROWSER.until(page -> row("knee-flexion").contains("118° today"));
+        assertThat(BROWSER.driver().switchTo().activeElement().getTagName()).isNotEqualTo("body");
         new Actions(BROWSER.driver())
                 .sendKeys(Keys.TAB, Keys.TAB, Keys.TAB, Keys.TAB)
                 .perform();
