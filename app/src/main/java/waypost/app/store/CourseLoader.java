@@ -57,6 +57,15 @@ public class CourseLoader {
         return course;
     }
 
+    /** The bundle to which a course of this clinic is pinned, without putting the course together. */
+    @Transactional(readOnly = true)
+    public Bundle bundleOf(UUID clinicId, UUID courseId) {
+        return mapper.findCourses(clinicId, new UUID[] {courseId}).stream()
+                .findFirst()
+                .map(row -> bundles.get(row.bundleHash()))
+                .orElseThrow(NotFoundException::new);
+    }
+
     /** The named courses as far as they are this clinic's, by id. */
     @Transactional(readOnly = true)
     public Map<UUID, LoadedCourse> loadAll(UUID clinicId, Collection<UUID> courseIds) {

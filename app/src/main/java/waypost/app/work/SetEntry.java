@@ -13,11 +13,11 @@ import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
-import waypost.app.store.LoadedCourse;
 import waypost.app.store.NotFoundException;
 import waypost.core.demand.Load;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
+import waypost.library.bundle.Bundle;
 
 /** Keeps sets and stops as they happened; rows are only added, and what is sent twice is kept once. */
 @Service
@@ -36,9 +36,9 @@ public class SetEntry {
     /** Keeps one set, and says of which role. */
     @Transactional
     public RoleKey keep(Staff staff, UUID courseId, SetForm form) {
-        LoadedCourse course = loader.load(staff.clinicId(), courseId);
+        Bundle bundle = loader.bundleOf(staff.clinicId(), courseId);
         RoleKey role = form.readRole();
-        checkRole(course, role);
+        checkRole(bundle, role);
         Instant doneAt = form.readDoneAt(clock.now());
         LocalDate doneOn = doneAt.atZone(staff.clinicZone()).toLocalDate();
         Optional<Load> load = form.readLoad();
@@ -67,7 +67,7 @@ public class SetEntry {
     /** Takes a set back; the row stays, named by the one that withdraws it. */
     @Transactional
     public void withdraw(Staff staff, UUID courseId, UUID setId) {
-        loader.load(staff.clinicId(), courseId);
+        loader.bundleOf(staff.clinicId(), courseId);
         UUID id = UUID.nameUUIDFromBytes((setId + "withdrawn").getBytes(StandardCharsets.UTF_8));
         mapper.withdraw(id, setId, courseId, "taken back at once", staff.id(), clock.now());
     }
@@ -75,10 +75,10 @@ public class SetEntry {
     /** Keeps that an exercise was stopped, and says which. */
     @Transactional
     public RoleKey stop(Staff staff, UUID courseId, String entryId, String role, String why) {
-        LoadedCourse course = loader.load(staff.clinicId(), courseId);
+        Bundle bundle = loader.bundleOf(staff.clinicId(), courseId);
         UUID id = Entered.id("entryId", entryId);
         RoleKey key = SetForm.role(role);
-        checkRole(course, key);
+        checkRole(bundle, key);
         String said = why.strip();
         if (said.length() < 3 || said.length() > 300) {
             throw new FormProblem("why", "Found " + said.length() + " characters, allowed: what was felt, 3 to 300.");
@@ -94,8 +94,8 @@ public class SetEntry {
         mapper.insertVisit(UUID.randomUUID(), courseId, on, staff.id(), clock.now());
     }
 
-    private static void checkRole(LoadedCourse course, RoleKey key) {
-        boolean known = course.course().activities().stream()
+    private static void checkRole(Bundle bundle, RoleKey key) {
+        boolean known = bundle.activities().stream()
                 .filter(activity -> activity instanceof Activity.Exercise)
                 .flatMap(activity -> activity.roles().stream())
                 .anyMatch(role -> role.key().equals(key));
