@@ -11,6 +11,9 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import waypost.core.demand.Load;
+import waypost.core.exercise.RoleKey;
+import waypost.core.log.SetDone;
 import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
 import waypost.library.coursefile.CourseFile;
@@ -33,7 +36,9 @@ class CourseFileWriterTest {
     @ValueSource(strings = {"early-school.yaml", "fresh-shoulder.yaml"})
     void whatIsWrittenIsReadAgain(String name) throws IOException {
         CourseFile file = read(name);
-        String written = new CourseFileWriter(file.id(), resolved(file), file.history(), List.of()).write();
+        String written = new CourseFileWriter(
+                        file.id(), resolved(file), file.history(), List.of(), List.of(), List.of())
+                .write();
         CourseFile again = CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE);
 
         assertThat(again.history()).isEqualTo(file.history());
@@ -56,12 +61,42 @@ class CourseFileWriterTest {
                 "opens",
                 "long-arc-band/operated",
                 "");
-        String written = new CourseFileWriter(file.id(), resolved(file), file.history(), List.of(order)).write();
+        String written = new CourseFileWriter(
+                        file.id(), resolved(file), file.history(), List.of(order), List.of(), List.of())
+                .write();
         CourseFile again = CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE);
 
         assertThat(again.decisions().orders()).singleElement().satisfies(found -> {
             assertThat(found.words()).isEqualTo("Bend to 70 from Monday: mind the colon");
             assertThat(found.changes()).hasSize(1);
         });
+    }
+
+    /** Sets and notes go along: the file is read again, and is judged as it was without them. */
+    @Test
+    void whatWasDoneAndWrittenGoesAlong() throws IOException {
+        CourseFile file = read("early-school.yaml");
+        SetDone set = new SetDone(
+                RoleKey.of("box-squat/both"),
+                LocalDate.of(2031, 3, 3),
+                10,
+                Optional.of(Load.parse("band 2")),
+                1,
+                SetDone.Form.GOOD);
+        String note = "Subjective\nPain now 2: less.\n";
+
+        String written = new CourseFileWriter(
+                        file.id(),
+                        resolved(file),
+                        file.history(),
+                        List.of(),
+                        List.of(set),
+                        List.of(new CourseFileWriter.NoteText(set.on(), note)))
+                .write();
+
+        assertThat(written).contains("role: box-squat/both", "load: band 2", "form: good", "Pain now 2: less.");
+        assertThat(CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE)
+                        .history())
+                .isEqualTo(file.history());
     }
 }

@@ -2,8 +2,11 @@ package waypost.app.exchange;
 
 import org.springframework.stereotype.Service;
 import waypost.app.measure.ReadingEntry;
+import waypost.app.note.WrittenNotes;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.OrderRow;
+import waypost.app.store.SetRow;
+import waypost.app.store.WorkStore;
 import waypost.core.course.History;
 import waypost.core.log.Evidence;
 import waypost.core.measure.Readings;
@@ -14,9 +17,13 @@ import waypost.library.coursefile.CourseFileWriter;
 class CourseFiles {
 
     private final ReadingEntry entry;
+    private final WorkStore work;
+    private final WrittenNotes notes;
 
-    CourseFiles(ReadingEntry entry) {
+    CourseFiles(ReadingEntry entry, WorkStore work, WrittenNotes notes) {
         this.entry = entry;
+        this.work = work;
+        this.notes = notes;
     }
 
     String write(LoadedCourse course) {
@@ -37,7 +44,9 @@ class CourseFiles {
                                 history.signed(),
                                 history.holds(),
                                 history.revisionOf()),
-                        course.orders().stream().map(OrderRow::text).toList())
+                        course.orders().stream().map(OrderRow::text).toList(),
+                        work.sets(course.row().id()).stream().map(SetRow::done).toList(),
+                        notes.of(course.row().id()))
                 .write();
     }
 }

@@ -42,13 +42,20 @@ public record Note(
         if (amends != null) {
             text.append("Amends an earlier note: ").append(why).append('\n');
         }
+        text.append(body());
+        text.append('\n').append(standing()).append('\n');
+        return text.toString();
+    }
+
+    /** Its parts under their titles, without who it is about and who wrote it. */
+    String body() {
+        StringBuilder text = new StringBuilder();
         part(text, "Subjective", subjective);
         part(text, "Objective", objective);
         part(text, "Response", response);
         part(text, "Assessment", assessment);
         part(text, "Plan", plan + (nextOn == null ? "" : "\nNext visit: " + nextOn));
         part(text, "In the therapist's own words", ownWords);
-        text.append('\n').append(standing()).append('\n');
         return text.toString();
     }
 

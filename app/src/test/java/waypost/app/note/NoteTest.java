@@ -116,6 +116,15 @@ class NoteTest {
     }
 
     @Test
+    void setsAndNotesGoIntoTheCourseFile() {
+        visit.post("/wrap-up", form(visit.get("/wrap-up")));
+
+        assertThat(visit.get("/course.yaml"))
+                .contains("role: heel-slide/operated", "Moves with more trust.")
+                .doesNotContain("Working Person", "Maren Arkwell on");
+    }
+
+    @Test
     void onlyWhatIsOpenGoesHome() {
         Map<String, String> form = form(visit.get("/wrap-up"));
         form.put("home", SQUAT);

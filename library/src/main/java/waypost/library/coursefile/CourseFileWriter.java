@@ -13,14 +13,25 @@ import waypost.core.course.History;
 import waypost.core.log.Attestation;
 import waypost.core.log.Hold;
 import waypost.core.log.Session;
+import waypost.core.log.SetDone;
 import waypost.core.measure.Plain;
 import waypost.core.measure.Reading;
 import waypost.core.question.Question;
 import waypost.core.resolved.Resolved;
 import waypost.library.bundle.Word;
+import waypost.library.words.Terms;
 
 /** Writes what {@link CourseFile} reads; orders keep the words in which they were entered. */
-public record CourseFileWriter(String id, Resolved resolved, History history, List<OrderText> orders) {
+public record CourseFileWriter(
+        String id,
+        Resolved resolved,
+        History history,
+        List<OrderText> orders,
+        List<SetDone> sets,
+        List<NoteText> notes) {
+
+    /** A note of a visit as it was written. */
+    public record NoteText(LocalDate on, String text) {}
 
     /**
      * An order as it was entered.
@@ -43,6 +54,8 @@ public record CourseFileWriter(String id, Resolved resolved, History history, Li
 
     public CourseFileWriter {
         orders = List.copyOf(orders);
+        sets = List.copyOf(sets);
+        notes = List.copyOf(notes);
     }
 
     /** The file's text. */
@@ -73,6 +86,13 @@ public record CourseFileWriter(String id, Resolved resolved, History history, Li
                 history.evidence().sessions().stream()
                         .map(CourseFileWriter::session)
                         .toList());
+        put(top, "sets", sets.stream().map(CourseFileWriter::set).toList());
+        put(
+                top,
+                "notes",
+                notes.stream()
+                        .map(note -> entry("on", note.on().toString(), "text", note.text()))
+                        .toList());
         put(
                 top,
                 "signed",
@@ -86,6 +106,16 @@ public record CourseFileWriter(String id, Resolved resolved, History history, Li
                         .setSplitLines(false)
                         .build())
                 .dumpToString(top);
+    }
+
+    private static Map<String, Object> set(SetDone set) {
+        Map<String, Object> written =
+                entry("on", set.on().toString(), "role", set.role().toString());
+        written.put("amount", String.valueOf(set.amount()));
+        set.load().ifPresent(load -> written.put("load", Terms.load(load)));
+        written.put("pain", String.valueOf(set.pain()));
+        written.put("form", Word.of(set.form()));
+        return written;
     }
 
     private static void put(Map<String, Object> top, String key, List<?> entries) {
