@@ -80,9 +80,4 @@ public record Card(
 
     /** An open neighbour on the ladder. */
     public record Choice(String role, String title) {}
-
-    /** The place of this card on the page. */
-    public String id() {
-        return planned;
-    }
 }

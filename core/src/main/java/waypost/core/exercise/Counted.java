@@ -1,7 +1,6 @@
 package waypost.core.exercise;
 
 import java.util.Arrays;
-import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** What is counted in a set. */
@@ -62,10 +61,5 @@ public enum Counted {
 
     private String singular() {
         return word.length() > 1 && word.endsWith("s") ? word.substring(0, word.length() - 1) : word;
-    }
-
-    @Override
-    public String toString() {
-        return name().toLowerCase(Locale.ROOT);
     }
 }

@@ -27,11 +27,6 @@ public record SetAim(int least, int most, Counted counted, OptionalInt holdSecon
         }
     }
 
-    /** So many repetitions. */
-    public static SetAim reps(int least, int most) {
-        return new SetAim(least, most, Counted.REPS, OptionalInt.empty(), "", "");
-    }
-
     public static SetAim parse(String text) {
         Matcher written = WRITTEN.matcher(text);
         if (!written.matches()) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import waypost.core.exercise.RoleKey;
 
@@ -57,13 +56,5 @@ public record WorkLog(List<SetDone> sets, List<Response> responses) {
                 responses.stream()
                         .filter(response -> !response.session().isAfter(date))
                         .toList());
-    }
-
-    /** So much of something between two days, both included. */
-    public int sum(LocalDate from, LocalDate to, Function<SetDone, Integer> of) {
-        return sets.stream()
-                .filter(set -> !set.on().isBefore(from) && !set.on().isAfter(to))
-                .mapToInt(of::apply)
-                .sum();
     }
 }

@@ -22,8 +22,6 @@ import waypost.core.safety.Tier;
  */
 public record DayOfWork(int baseline, Optional<Brake> brake, Optional<Ground.SportRose> sport) {
 
-    public static final DayOfWork PLAIN = new DayOfWork(0, Optional.empty(), Optional.empty());
-
     /** The measure by which sport is told: minutes in the last seven days. */
     public static final String SPORT_MINUTES = "sport-minutes";
 

@@ -8,16 +8,10 @@ public enum Way {
     SAME,
     DOWN,
     RUNG_BEFORE,
-    REST,
-    FINISHED;
+    REST;
 
     /** Whether more is asked than last time. */
     public boolean isHarder() {
         return this == NEXT_RUNG || this == UP;
-    }
-
-    /** Whether less is asked than last time. */
-    public boolean isEasier() {
-        return this == DOWN || this == RUNG_BEFORE || this == REST;
     }
 }

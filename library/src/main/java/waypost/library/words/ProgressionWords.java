@@ -57,7 +57,6 @@ public final class ProgressionWords implements Ground.Visitor<String> {
             case DOWN -> "down";
             case RUNG_BEFORE -> "one rung back";
             case REST -> "rest";
-            case FINISHED -> "finished";
         };
     }
 

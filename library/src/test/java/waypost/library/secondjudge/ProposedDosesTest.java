@@ -51,8 +51,10 @@ class ProposedDosesTest {
                     .map(Activity.Exercise.class::cast)
                     .toList());
             Collections.shuffle(exercises, random);
-            Proposals proposals =
-                    new Proposals(standing(course), work(random, exercises, course.date()), DayOfWork.PLAIN);
+            Proposals proposals = new Proposals(
+                    standing(course),
+                    work(random, exercises, course.date()),
+                    new DayOfWork(0, Optional.empty(), Optional.empty()));
             SecondJudge second = new SecondJudge(course);
             for (Activity.Exercise exercise : exercises.subList(0, EXERCISES_A_COURSE)) {
                 for (Role role : exercise.roles()) {
