@@ -8,6 +8,10 @@ create table visit (
     unique (course_id, visited_on)
 );
 
+-- What led to a hold: what the protocol says of holds goes by it.
+alter table hold add column kind text not null default 'OTHER'
+    check (kind in ('FLARE', 'INJECTION', 'WOUND', 'RED_FLAG', 'OTHER'));
+
 -- How the night was and how the joint answered the last session, besides what a check-in asked before.
 alter table check_in
     add column flag_ids text not null default '',

@@ -26,6 +26,7 @@ import waypost.app.store.LoadedCourse;
 import waypost.core.body.Mode;
 import waypost.core.body.Side;
 import waypost.core.followup.VisitAdvice;
+import waypost.core.log.Hold;
 import waypost.core.log.Response;
 import waypost.core.measure.Measure;
 import waypost.core.safety.CheckIn;
@@ -35,9 +36,6 @@ import waypost.core.safety.Tier;
 /** Keeps check-ins; a flag that stops treatment places a hold in the same breath, whoever ticked it. */
 @Service
 public class CheckIns {
-
-    /** How the reason of a hold begins that a red flag placed. */
-    public static final String RED_FLAG = "red flag: ";
 
     private final CheckInMapper mapper;
     private final CourseLoader loader;
@@ -167,7 +165,10 @@ public class CheckIns {
         said.painNextMorning().ifPresent(pain -> read(staff, course, form, "pain-next-morning", pain));
         sessions.ifPresent(done -> read(staff, course, form, VisitAdvice.HOME_SESSIONS, done));
         if (gravest != null && gravest.stopsTreatment()) {
-            holds.place(staff, courseId, new Holds.Wanted(derived(form, "hold"), why(raised), today, today));
+            holds.place(
+                    staff,
+                    courseId,
+                    new Holds.Wanted(derived(form, "hold"), Hold.Kind.RED_FLAG, why(raised), today, today));
         }
     }
 
@@ -176,7 +177,7 @@ public class CheckIns {
                 .filter(flag -> flag.tier().stopsTreatment())
                 .map(RedFlag::asks)
                 .collect(Collectors.joining(" "));
-        String why = RED_FLAG + signs;
+        String why = "red flag: " + signs;
         return why.length() <= 300 ? why : why.substring(0, 297) + "...";
     }
 

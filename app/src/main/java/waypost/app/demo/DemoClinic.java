@@ -38,6 +38,7 @@ import waypost.app.today.AppointmentState;
 import waypost.app.today.Appointments;
 import waypost.core.body.Side;
 import waypost.core.course.Outlook;
+import waypost.core.log.Hold;
 
 /** Enters the demo clinic on a first start; its today is the day of that start. */
 @Component
@@ -150,7 +151,8 @@ public class DemoClinic implements ApplicationRunner {
                 .ifPresent(why -> holds.place(
                         staff,
                         course,
-                        new Holds.Wanted(UUID.randomUUID(), why, today.minusDays(1), today.plusDays(2))));
+                        new Holds.Wanted(
+                                UUID.randomUUID(), Hold.Kind.FLARE, why, today.minusDays(1), today.plusDays(2))));
         visits(staff, course, person, today);
         history.write(staff, course, person.healing(), today);
     }

@@ -16,6 +16,7 @@ import waypost.app.store.LoadedCourse;
 import waypost.app.store.NotFoundException;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
+import waypost.core.log.Hold;
 import waypost.library.words.Dates;
 
 /** Holds: placed at once by anybody licensed, ended only with a reason and a signature. */
@@ -35,7 +36,7 @@ public class Holds {
     }
 
     /** A hold as it is asked for. */
-    public record Wanted(UUID id, String why, LocalDate from, LocalDate reviewOn) {}
+    public record Wanted(UUID id, Hold.Kind kind, String why, LocalDate from, LocalDate reviewOn) {}
 
     /** Places a hold. Sent twice, it is placed once. */
     @Transactional

@@ -27,6 +27,7 @@ import waypost.app.store.LoadedCourse;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.followup.VisitAdvice;
+import waypost.core.log.Hold;
 import waypost.library.words.AdviceWords;
 import waypost.library.words.BehindWords;
 import waypost.library.words.BlockWords;
@@ -96,6 +97,7 @@ class MilestoneController {
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID id,
             @RequestParam UUID holdId,
+            @RequestParam(defaultValue = "OTHER") String kind,
             @RequestParam String why,
             @RequestParam(defaultValue = "") String reviewOn,
             HttpSession session) {
@@ -107,7 +109,12 @@ class MilestoneController {
                 () -> holds.place(
                         staff,
                         id,
-                        new Holds.Wanted(holdId, why, clock.today(staff), Entered.date("reviewOn", reviewOn))));
+                        new Holds.Wanted(
+                                holdId,
+                                Entered.choice(Hold.Kind.class, "kind", kind),
+                                why,
+                                clock.today(staff),
+                                Entered.date("reviewOn", reviewOn))));
     }
 
     @PostMapping("/courses/{id}/holds/{holdId}/end")

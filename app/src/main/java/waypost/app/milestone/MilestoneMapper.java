@@ -17,9 +17,9 @@ interface MilestoneMapper {
     int insertAdvance(UUID id, UUID courseId, String phase, LocalDate fromDate, UUID signatureId);
 
     @Insert("""
-            insert into hold (id, course_id, why, from_date, review_on, placed_by, placed_at,
+            insert into hold (id, course_id, kind, why, from_date, review_on, placed_by, placed_at,
                               evidence)
-            values (#{id}, #{courseId}, #{wanted.why}, #{wanted.from}, #{wanted.reviewOn}, #{by}, #{at},
+            values (#{id}, #{courseId}, #{wanted.kind}, #{wanted.why}, #{wanted.from}, #{wanted.reviewOn}, #{by}, #{at},
                     #{evidence})
             on conflict (id) do nothing
             """)

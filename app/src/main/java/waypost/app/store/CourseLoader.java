@@ -124,8 +124,7 @@ public class CourseLoader {
                         .map(a -> new SignedPhase(a.phase(), a.fromDate()))
                         .toList(),
                 of.holds().stream()
-                        .map(h ->
-                                new Hold(Hold.Kind.OTHER, h.why(), h.fromDate(), h.reviewOn(), h.ended(), h.placedBy()))
+                        .map(h -> new Hold(h.kind(), h.why(), h.fromDate(), h.reviewOn(), h.ended(), h.placedBy()))
                         .toList());
         Course course = Course.of(resolved, bundle.activities(), bundle.measures(), history);
         return new LoadedCourse(row, bundle, course, of.holds(), of.orders());

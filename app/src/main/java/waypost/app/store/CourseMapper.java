@@ -51,7 +51,7 @@ interface CourseMapper {
     List<AdvanceRow> findAdvances(UUID[] ids);
 
     @Select("""
-            select h.id, h.course_id, h.why, h.from_date, h.review_on, e.ended_on, a.display_name as placed_by
+            select h.id, h.course_id, h.kind, h.why, h.from_date, h.review_on, e.ended_on, a.display_name as placed_by
               from hold h
               join account a on a.id = h.placed_by
               left join hold_end e on e.hold_id = h.id

@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import waypost.app.checkin.CheckIns;
 import waypost.app.course.CourseHeads;
 import waypost.app.plan.CurrentPlan;
 import waypost.app.rack.Signs;
@@ -55,7 +54,7 @@ class WorkPages {
                 open.map(role -> card(day, role, stay)),
                 day.said().isPresent(),
                 stopped(day),
-                held(day, hold -> !hold.why().startsWith(CheckIns.RED_FLAG)),
+                held(day, hold -> hold.kind() != Hold.Kind.RED_FLAG),
                 day.day().brake().map(ProgressionWords::brake).orElse(""),
                 block(day.plan(), day.date()),
                 sums(day),
@@ -105,7 +104,7 @@ class WorkPages {
     }
 
     private static String stopped(DayOfVisit day) {
-        return held(day, hold -> hold.why().startsWith(CheckIns.RED_FLAG));
+        return held(day, hold -> hold.kind() == Hold.Kind.RED_FLAG);
     }
 
     private static String held(DayOfVisit day, Predicate<Hold> which) {

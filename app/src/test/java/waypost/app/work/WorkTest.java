@@ -3,6 +3,7 @@ package waypost.app.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
+import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
@@ -108,10 +109,8 @@ class WorkTest {
     @Test
     void whatComesLateLandsOnItsOwnDay() {
         Map<String, String> late = visit.checkedIn().set(SQUAT, 10, 1);
-        Instant before = RunningWaypost.TODAY
-                .atTime(9, 0)
-                .toInstant(java.time.ZoneOffset.UTC)
-                .minus(2, ChronoUnit.DAYS);
+        Instant before =
+                RunningWaypost.TODAY.atTime(9, 0).toInstant(ZoneOffset.UTC).minus(2, ChronoUnit.DAYS);
         late.put("doneAt", before.toString());
         Map<String, String> absurd = visit.set(SQUAT, 9, 1);
         absurd.put("doneAt", "2099-01-01T00:00:00Z");
@@ -127,7 +126,7 @@ class WorkTest {
     @Test
     void twoDevicesAreKeptInTheOrderDone() {
         visit.checkedIn();
-        Instant now = RunningWaypost.TODAY.atTime(8, 0).toInstant(java.time.ZoneOffset.UTC);
+        Instant now = RunningWaypost.TODAY.atTime(8, 0).toInstant(ZoneOffset.UTC);
         for (int nth : List.of(3, 1, 2, 0)) {
             Map<String, String> set = visit.set(SQUAT, nth, 0);
             set.putAll(Map.of(
@@ -202,6 +201,33 @@ class WorkTest {
         assertThat(visit.page()).contains("Stopped. No treatment today.", "On hold: red flag: ");
         assertThat(visit.page(SQUAT)).doesNotContain("Pain in this set");
         assertThat(kept()).hasSize(1);
+    }
+
+    /** The protocol's rule for flares: at most so much of the last dose for some days after the hold. */
+    @Test
+    void afterAHoldForAFlareTheDoseIsLower() {
+        visit.checkedIn();
+        Map<String, String> earlier = visit.set(SQUAT, 10, 0);
+        earlier.put(
+                "doneAt",
+                RunningWaypost.TODAY
+                        .minusDays(3)
+                        .atTime(8, 0)
+                        .toInstant(ZoneOffset.UTC)
+                        .toString());
+        for (int nth = 0; nth < 3; nth++) {
+            earlier.put("entryId", UUID.randomUUID().toString());
+            visit.log(earlier);
+        }
+        String holdId = UUID.randomUUID().toString();
+        visit.post(
+                "/holds",
+                Map.of("holdId", holdId, "kind", "FLARE", "why", "hot after the weekend", "reviewOn", "2031-04-04"));
+        assertThat(visit.page(SQUAT)).contains("On hold: hot after the weekend.", "is not open today");
+
+        visit.post("/holds/" + holdId + "/end", Map.of("why", "cool again"));
+
+        assertThat(visit.page(SQUAT)).contains("After a hold at most 70 % of the last dose, until ", "2 × 10 reps");
     }
 
     @ParameterizedTest
