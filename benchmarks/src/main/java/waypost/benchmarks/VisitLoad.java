@@ -81,7 +81,7 @@ final class VisitLoad {
                     "pain", "1",
                     "_csrf", token);
             long start = System.nanoTime();
-            pages.postPart(client, course + "/work/sets", set);
+            pages.postPart(client, course + "/sets", set);
             nanos.add(System.nanoTime() - start);
         }
 

@@ -60,7 +60,7 @@ class WorkController {
         return page(staff, id, role(role), stay, Map.of());
     }
 
-    @PostMapping("/courses/{id}/work/sets")
+    @PostMapping("/courses/{id}/sets")
     @PreAuthorize("hasAuthority('RECORD')")
     ModelAndView keep(
             @AuthenticationPrincipal Staff staff,
@@ -105,7 +105,7 @@ class WorkController {
         return led ? to : from;
     }
 
-    @PostMapping("/courses/{id}/work/sets/{setId}/withdraw")
+    @PostMapping("/courses/{id}/sets/{setId}/withdraw")
     @PreAuthorize("hasAuthority('RECORD')")
     ModelAndView withdraw(
             @AuthenticationPrincipal Staff staff,
@@ -120,7 +120,7 @@ class WorkController {
                 : card(staff, id, planned.get(), planned.get(), Map.of());
     }
 
-    @PostMapping("/courses/{id}/work/stops")
+    @PostMapping("/courses/{id}/stops")
     @PreAuthorize("hasAuthority('RECORD')")
     ModelAndView stop(
             @AuthenticationPrincipal Staff staff,
@@ -141,7 +141,7 @@ class WorkController {
         }
     }
 
-    @PostMapping("/courses/{id}/work/plan")
+    @PostMapping("/courses/{id}/plan/changes")
     @PreAuthorize("hasAuthority('RECORD')")
     ModelAndView change(
             @AuthenticationPrincipal Staff staff,

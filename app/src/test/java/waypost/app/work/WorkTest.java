@@ -100,7 +100,7 @@ class WorkTest {
         Map<String, String> set = visit.checkedIn().set(SQUAT, 99, 1);
         visit.log(set);
 
-        THERAPIST.post(visit.path() + "/work/sets/" + set.get("entryId") + "/withdraw", Map.of("role", SQUAT));
+        THERAPIST.post(visit.path() + "/sets/" + set.get("entryId") + "/withdraw", Map.of("role", SQUAT));
 
         assertThat(kept()).isEmpty();
         assertThat(visit.get("/record")).contains("Set taken back", SQUAT + ": 99");
@@ -184,7 +184,7 @@ class WorkTest {
         for (int nth = 0; nth < 2; nth++) {
             Map<String, String> stop = new HashMap<>(
                     Map.of("entryId", UUID.randomUUID().toString(), "role", SQUAT, "why", "sharp or shooting pain"));
-            assertThat(THERAPIST.postPart(visit.path() + "/work/stops", stop).body())
+            assertThat(THERAPIST.postPart(visit.path() + "/stops", stop).body())
                     .contains("Stopped on Thu 3 Apr 2031: sharp or shooting pain.", "Step back now.");
         }
 

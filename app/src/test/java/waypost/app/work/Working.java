@@ -62,7 +62,7 @@ public final class Working {
     }
 
     public Visitor.Answer log(Map<String, String> set) {
-        return visitor.postPart(course + "/work/sets", set);
+        return visitor.postPart(course + "/sets", set);
     }
 
     public Visitor.Answer plan(String kind, String role, String inPlaceOf) {
@@ -71,7 +71,7 @@ public final class Working {
         if (!inPlaceOf.isEmpty()) {
             form.put("inPlaceOf", inPlaceOf);
         }
-        return visitor.post(course + "/work/plan", form);
+        return visitor.post(course + "/plan/changes", form);
     }
 
     public String page() {
