@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import waypost.core.body.Mode;
@@ -25,6 +26,7 @@ import waypost.core.question.Answers;
 import waypost.core.resolved.Resolver;
 
 /** On every shipped protocol: what a patient reaches by compensating changes nothing. */
+@Tag("slow")
 class CompensatedReadingsTest {
 
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -22,6 +23,7 @@ import waypost.core.exercise.Role;
 import waypost.library.bundle.ShippedLibrary;
 
 /** The angles in the drawing are those of the exercise file, for every exercise and both sides. */
+@Tag("slow")
 class FiguresTest {
 
     private static final Pattern NUMBER = Pattern.compile("-?\\d+\\.\\d");

@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,6 +30,7 @@ import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
 
 /** Where things lie on the map, for every shipped protocol. */
+@Tag("slow")
 class CourseMapTest {
 
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);

@@ -6,6 +6,7 @@ import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
@@ -13,6 +14,7 @@ import waypost.app.work.Working;
 import waypost.library.words.Dates;
 
 /** Wrapping up: the draft, signing, amending, countersigning, what goes home and on paper. */
+@Tag("slow")
 class NoteTest {
 
     private static final String SQUAT = "heel-slide/operated";
