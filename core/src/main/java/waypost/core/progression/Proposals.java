@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import waypost.core.course.Neighbours;
 import waypost.core.course.Standing;
 import waypost.core.criterion.Criterion;
@@ -33,6 +34,7 @@ public final class Proposals {
     private final WorkLog work;
     private final DayOfWork day;
     private final Balance balance;
+    private final Set<RoleKey> off;
 
     /**
      * @param work everything that was done; what was done on the standing's own day is not looked at
@@ -43,6 +45,7 @@ public final class Proposals {
         this.work = work.upTo(standing.date().minusDays(1));
         this.day = day;
         this.balance = new Balance(standing.course().activities(), this.work);
+        this.off = Set.copyOf(standing.switchedOff());
     }
 
     /** How much pain a set may give today. */
@@ -54,7 +57,7 @@ public final class Proposals {
     /** What is proposed for a role of the plan. */
     public Proposal of(RoleKey asked) {
         Verdict verdict = standing.verdict(asked);
-        if (standing.switchedOff().contains(asked)) {
+        if (off.contains(asked)) {
             return new Proposal.Finished(asked);
         }
         if (!verdict.kind().isOpen()) {
@@ -174,7 +177,7 @@ public final class Proposals {
         }
         Verdict verdict = standing.verdict(harder.get());
         boolean rests = balance.resting(harder.get(), standing.date()).isPresent();
-        if (!verdict.kind().isOpen() || rests || standing.switchedOff().contains(harder.get())) {
+        if (!verdict.kind().isOpen() || rests || off.contains(harder.get())) {
             why.add(new Ground.NextRungClosed(verdict));
             return proposed(asked, role, Way.SAME, last, why, last);
         }
@@ -207,7 +210,7 @@ public final class Proposals {
 
     private boolean isOpen(RoleKey role) {
         return standing.verdict(role).kind().isOpen()
-                && !standing.switchedOff().contains(role)
+                && !off.contains(role)
                 && balance.resting(role, standing.date()).isEmpty();
     }
 
