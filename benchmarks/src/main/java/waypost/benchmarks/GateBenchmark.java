@@ -61,6 +61,7 @@ public class GateBenchmark {
                     Set.of(),
                     List.of(),
                     List.of(),
+                    List.of(),
                     Readings.NONE,
                     false);
         }
@@ -97,6 +98,7 @@ public class GateBenchmark {
                     Side.RIGHT,
                     each.firstPhase(),
                     Set.of(),
+                    List.of(),
                     List.of(),
                     List.of(),
                     Readings.NONE,

@@ -1,6 +1,7 @@
 package waypost.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -13,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import waypost.core.demand.Load;
 import waypost.core.exercise.RoleKey;
+import waypost.core.log.Event;
 import waypost.core.log.SetDone;
 import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
@@ -37,7 +39,7 @@ class CourseFileWriterTest {
     void whatIsWrittenIsReadAgain(String name) throws IOException {
         CourseFile file = read(name);
         String written = new CourseFileWriter(
-                        file.id(), resolved(file), file.history(), List.of(), List.of(), List.of())
+                        file.id(), resolved(file), file.history(), List.of(), List.of(), List.of(), List.of())
                 .write();
         CourseFile again = CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE);
 
@@ -62,7 +64,7 @@ class CourseFileWriterTest {
                 "long-arc-band/operated",
                 "");
         String written = new CourseFileWriter(
-                        file.id(), resolved(file), file.history(), List.of(order), List.of(), List.of())
+                        file.id(), resolved(file), file.history(), List.of(order), List.of(), List.of(), List.of())
                 .write();
         CourseFile again = CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE);
 
@@ -70,6 +72,56 @@ class CourseFileWriterTest {
             assertThat(found.words()).isEqualTo("Bend to 70 from Monday: mind the colon");
             assertThat(found.changes()).hasSize(1);
         });
+    }
+
+    @Test
+    void eventsAndNarrowingsAreReadAgainAndStartTheirClocks() throws IOException {
+        CourseFile file = read("early-school.yaml");
+        LocalDate fall = file.clocks().dayZero().plusDays(40);
+        Event event = new Event(
+                "fall",
+                fall,
+                "slipped on wet stairs",
+                "somebody",
+                Optional.of(new Event.LookedAfter(fall.plusDays(1), "Maren Arkwell", "stable, no swelling")));
+        var narrowing = new CourseFileWriter.NarrowingText(
+                "narrowing-1", "Maren Arkwell", fall, Optional.of(fall.plusDays(7)), "sore", "bars", "box-squat", "");
+
+        String written = new CourseFileWriter(
+                        file.id(),
+                        resolved(file),
+                        file.history().with(List.of(event)),
+                        List.of(),
+                        List.of(narrowing),
+                        List.of(),
+                        List.of())
+                .write();
+        CourseFile again = CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE);
+
+        assertThat(again.history().events()).containsExactly(event);
+        assertThat(again.clocks().startsOf("fall")).containsExactly(fall);
+        assertThat(again.decisions().narrowings()).singleElement().satisfies(found -> {
+            assertThat(found.lastDay()).contains(fall.plusDays(7));
+            assertThat(found.why()).isEqualTo("sore");
+        });
+    }
+
+    @Test
+    void anEventThatTheProtocolDoesNotKnowIsRefusedWithWhatIsAllowed() throws IOException {
+        CourseFile file = read("early-school.yaml");
+        Event event = new Event("tumble", file.clocks().dayZero(), "fell", "somebody", Optional.empty());
+        String written = new CourseFileWriter(
+                        file.id(),
+                        resolved(file),
+                        file.history().with(List.of(event)),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        List.of())
+                .write();
+
+        assertThatThrownBy(() -> CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE))
+                .hasMessageContaining("found 'tumble', allowed: manipulation, injection, fall");
     }
 
     /** Sets and notes go along: the file is read again, and is judged as it was without them. */
@@ -89,6 +141,7 @@ class CourseFileWriterTest {
                         file.id(),
                         resolved(file),
                         file.history(),
+                        List.of(),
                         List.of(),
                         List.of(set),
                         List.of(new CourseFileWriter.NoteText(set.on(), note)))

@@ -126,10 +126,10 @@ class CuffRepairTableTest {
     void dutiesAreDueOnTheirDaysAndActiveLostWithPassiveKeptIsCalledAbout() {
         assertThat(cuff(SMALL).duties(41)).contains("sling.small", "hand.moves");
         assertThat(cuff(SMALL).duties(42)).doesNotContain("sling.small", "hand.moves");
-        assertThat(cuff(SMALL).overdue(69)).isEmpty();
-        assertThat(cuff(SMALL).overdue(70)).containsExactly("active.begun");
-        assertThat(cuff(SMALL).overdue(84)).contains("lift.by-12");
-        assertThat(cuff(SMALL).overdue(98)).contains("active.keeps-up");
+        assertThat(cuff(SMALL).overdue(70)).isEmpty();
+        assertThat(cuff(SMALL).overdue(71)).containsExactly("active.begun");
+        assertThat(cuff(SMALL).overdue(85)).contains("lift.by-12");
+        assertThat(cuff(SMALL).overdue(99)).contains("active.keeps-up");
     }
 
     /** An operated arm carries no walking aid that the protocol does not cover. */

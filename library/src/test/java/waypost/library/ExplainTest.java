@@ -52,7 +52,7 @@ class ExplainTest {
     }
 
     @Test
-    void anotherRoleOfTheSameExerciseIsTheNearestNeighbour() {
+    void theNearestNeighbourPlaysTheSamePartAndIsNeverHarder() {
         Course early = Course.of(
                 new KneeCourse().resolved(),
                 KneeCourse.BUNDLE.activities(),
@@ -62,7 +62,7 @@ class ExplainTest {
                 early.on(KneeCourse.DAY_ZERO.plusDays(80), KneeCourse.DAY_ZERO.plusDays(43), Outlook.TO_PLAN);
 
         assertThat(new Neighbours(standing).nearestOpen(RoleKey.of("split-squat/operated-behind")))
-                .contains(RoleKey.of("split-squat/operated-front"));
+                .contains(RoleKey.of("heel-tap/operated"));
     }
 
     @Test

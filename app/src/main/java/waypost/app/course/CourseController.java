@@ -20,6 +20,7 @@ import waypost.app.map.Visit;
 import waypost.app.rack.Ahead;
 import waypost.app.rack.RackForm;
 import waypost.app.rack.Racks;
+import waypost.app.rung.Narrow;
 import waypost.app.rung.RungPanel;
 import waypost.app.rung.RungPanels;
 import waypost.app.shell.ClinicClock;
@@ -94,6 +95,7 @@ class CourseController {
                         Visits.lastBefore(visited, standing.date()),
                         form.filter())));
         model.addAttribute("panel", rung.map(key -> panel(staff, course, standing, key)));
+        rung.ifPresent(key -> model.addAttribute("narrow", Narrow.of(id, standing, key)));
         model.addAttribute(
                 "here",
                 new Here(
@@ -144,7 +146,9 @@ class CourseController {
         LoadedCourse course = loader.load(staff.clinicId(), id);
         readLog.saw(staff, id, "rung");
         Standing standing = course.course().on(on.orElse(today), today, outlook);
-        model.addAttribute("panel", Optional.of(panel(staff, course, standing, new RoleKey(activity, role))));
+        RoleKey key = new RoleKey(activity, role);
+        model.addAttribute("panel", Optional.of(panel(staff, course, standing, key)));
+        model.addAttribute("narrow", Narrow.of(id, standing, key));
         return "course/rung :: rung";
     }
 

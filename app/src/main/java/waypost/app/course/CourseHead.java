@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 /**
  * What stands above every page of a course: who, what, which day, and the precautions.
  *
+ * @param courses how many courses the patient has
  * @param viewing a band that says which day is shown, when it is not today; empty otherwise
  */
 public record CourseHead(
@@ -17,6 +18,7 @@ public record CourseHead(
         String born,
         String number,
         String operation,
+        int courses,
         String operated,
         String day,
         String counted,
@@ -37,6 +39,7 @@ public record CourseHead(
                 born,
                 number,
                 operation,
+                courses,
                 operated,
                 day,
                 counted,

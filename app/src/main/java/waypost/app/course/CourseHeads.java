@@ -13,6 +13,7 @@ import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
 import waypost.core.followup.Behind;
 import waypost.core.limit.Allowed;
+import waypost.core.log.Hold;
 import waypost.core.question.Question;
 import waypost.core.time.CourseDay;
 import waypost.core.time.DayZero;
@@ -42,6 +43,7 @@ public class CourseHeads {
                 Dates.say(course.row().birthDate()) + " (" + age(course, standing.date()) + ")",
                 course.row().patientNumber(),
                 operation(course),
+                course.patient().size(),
                 dayZero(course, today),
                 standing.day().number() < 0 ? "Before" : "Day " + standing.day().number(),
                 Dates.bothCountings(standing.day()),
@@ -90,6 +92,7 @@ public class CourseHeads {
                 .holds()
                 .forEach(hold -> strip.add(new CourseHead.Strip(
                         "hold", "On hold: " + hold.why(), "review " + SignWords.date(hold.review()))));
+        strip.addAll(stopped(standing));
         for (Question question : course.course().resolved().unanswered()) {
             strip.add(new CourseHead.Strip(
                     "ask",
@@ -110,6 +113,26 @@ public class CourseHeads {
         standing.duties().forEach(duty -> duty.accept(words).ifPresent(strip::add));
         BehindStrip behind = new BehindStrip(dates);
         Behind.of(standing).forEach(one -> one.accept(behind).ifPresent(strip::add));
+        return strip;
+    }
+
+    /** What stops work besides this course's own holds: an event nobody looked after, a red flag in another course. */
+    private static List<CourseHead.Strip> stopped(Standing standing) {
+        List<CourseHead.Strip> strip = new ArrayList<>();
+        standing.facts()
+                .unlooked()
+                .forEach(event -> strip.add(new CourseHead.Strip(
+                        "hold",
+                        Words.sentenceCase(Words.plainName(event.clock())) + ", not looked after: " + event.words(),
+                        "on " + SignWords.date(event.on()) + " · carried motion only, no tests")));
+        standing.gate()
+                .others()
+                .forEach(other -> other.facts().holds().stream()
+                        .filter(Hold::stopsEverything)
+                        .forEach(hold -> strip.add(new CourseHead.Strip(
+                                "hold",
+                                "All work on hold: " + hold.why(),
+                                Words.name(other.course()) + " · review " + SignWords.date(hold.review())))));
         return strip;
     }
 

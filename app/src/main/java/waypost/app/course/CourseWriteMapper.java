@@ -26,11 +26,24 @@ interface CourseWriteMapper {
     int insertPatient(UUID id, UUID clinicId, @Param("referral") Referral referral, UUID by);
 
     @Insert("""
-            insert into course (id, clinic_id, patient_id, bundle_hash, protocol_id, created_by)
-            values (#{id}, #{clinicId}, #{patientId}, #{bundleHash}, #{protocolId}, #{by})
+            insert into course (id, clinic_id, patient_id, bundle_hash, protocol_id, revises, created_by)
+            values (#{id}, #{clinicId}, #{patientId}, #{bundleHash}, #{protocolId}, #{revises}, #{by})
             on conflict (id) do nothing
             """)
-    int insertCourse(UUID id, UUID clinicId, UUID patientId, String bundleHash, String protocolId, UUID by);
+    int insertCourse(
+            @Param("id") UUID id,
+            @Param("clinicId") UUID clinicId,
+            @Param("patientId") UUID patientId,
+            @Param("bundleHash") String bundleHash,
+            @Param("protocolId") String protocolId,
+            @Param("revises") @Nullable UUID revises,
+            @Param("by") UUID by);
+
+    @Select("""
+            select exists (select 1 from course
+                            where id = #{id} and patient_id = #{patientId} and clinic_id = #{clinicId})
+            """)
+    boolean isCourseOf(UUID id, UUID patientId, UUID clinicId);
 
     @Select("select exists (select 1 from course where id = #{id} and clinic_id = #{clinicId})")
     boolean courseExists(UUID id, UUID clinicId);

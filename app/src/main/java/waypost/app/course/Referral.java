@@ -1,6 +1,7 @@
 package waypost.app.course;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import waypost.core.body.Side;
 import waypost.core.question.Answers;
@@ -9,6 +10,7 @@ import waypost.core.question.Answers;
  * A referral that was read and checked.
  *
  * @param courseId the id that the course will have: sending the form twice makes one course
+ * @param revises the course of the same patient that this one revises or repairs anew
  */
 record Referral(
         UUID courseId,
@@ -21,4 +23,5 @@ record Referral(
         LocalDate dayZero,
         String surgeon,
         Answers answers,
+        Optional<UUID> revises,
         String why) {}

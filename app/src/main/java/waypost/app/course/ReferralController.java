@@ -3,6 +3,7 @@ package waypost.app.course;
 import jakarta.servlet.http.HttpSession;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -19,10 +20,12 @@ import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.PasswordFreshness;
 import waypost.app.account.Staff;
 import waypost.app.audit.ReadLog;
+import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.Bundles;
 import waypost.app.store.CourseLoader;
+import waypost.app.store.CourseRow;
 import waypost.app.store.LoadedCourse;
 import waypost.core.course.Outlook;
 import waypost.core.protocol.Protocol;
@@ -33,6 +36,8 @@ import waypost.core.time.DayZero;
 @Controller
 @PreAuthorize("hasAuthority('SEE_PATIENTS')")
 class ReferralController {
+
+    private static final String BESIDE = "beside";
 
     private final Referrals referrals;
     private final Bundles bundles;
@@ -61,17 +66,23 @@ class ReferralController {
 
     @GetMapping("/courses/new")
     @PreAuthorize("hasAuthority('REFER')")
-    ModelAndView blank() {
+    ModelAndView blank(@AuthenticationPrincipal Staff staff, @RequestParam Optional<UUID> beside) {
         MultiValueMap<String, String> entered = new LinkedMultiValueMap<>();
         entered.set("courseId", UUID.randomUUID().toString());
-        return blank(entered);
+        beside.map(id -> loader.load(staff.clinicId(), id).row()).ifPresent(row -> {
+            entered.set(BESIDE, row.id().toString());
+            entered.set("patientName", row.patientName());
+            entered.set("birthDate", row.birthDate().toString());
+            entered.set("number", row.patientNumber());
+        });
+        return blank(staff, entered);
     }
 
     /** The same form with the questions of the protocol that was chosen; nothing is written. */
     @PostMapping("/courses/questions")
     @PreAuthorize("hasAuthority('REFER')")
-    ModelAndView questions(@RequestParam MultiValueMap<String, String> entered) {
-        return blank(entered);
+    ModelAndView questions(@AuthenticationPrincipal Staff staff, @RequestParam MultiValueMap<String, String> entered) {
+        return blank(staff, entered);
     }
 
     @PostMapping("/courses/check")
@@ -84,7 +95,7 @@ class ReferralController {
             Referrals.ReadBack readBack = referrals.readBack(staff, new ReferralForm(entered), clock.today(staff));
             return readBack("/courses", readBack, entered, session);
         } catch (FormProblem problem) {
-            return blankAgain(entered, problem);
+            return blankAgain(staff, entered, problem);
         }
     }
 
@@ -102,7 +113,7 @@ class ReferralController {
             return new ModelAndView("redirect:/courses/" + referrals.open(staff, form, today));
         } catch (FormProblem problem) {
             if (problem.byField().keySet().stream().noneMatch(f -> f.equals("sideAgain") || f.equals("password"))) {
-                return blankAgain(entered, problem);
+                return blankAgain(staff, entered, problem);
             }
             Referrals.ReadBack readBack = referrals.readBack(staff, new ReferralForm(entered), today);
             return refused(readBack("/courses", readBack, entered, session), problem);
@@ -190,16 +201,25 @@ class ReferralController {
                 .addObject("action", "/courses/check");
     }
 
-    private ModelAndView blank(MultiValueMap<String, String> entered) {
+    private ModelAndView blank(Staff staff, MultiValueMap<String, String> entered) {
         List<Protocol> protocols = bundles.shipped().protocols();
         Optional<Protocol> chosen = protocols.stream()
                 .filter(protocol -> protocol.id().equals(entered.getFirst("protocol")))
                 .findFirst();
-        return form(entered, chosen).addObject("choices", ProtocolChoice.of(protocols));
+        return form(entered, chosen)
+                .addObject("choices", ProtocolChoice.of(protocols))
+                .addObject("others", others(staff, Objects.requireNonNullElse(entered.getFirst(BESIDE), "")));
     }
 
-    private ModelAndView blankAgain(MultiValueMap<String, String> entered, FormProblem problem) {
-        return refused(blank(entered), problem);
+    /** The courses of the patient beside one of whose a second one is opened. */
+    private List<CourseRow> others(Staff staff, String beside) {
+        return beside.isBlank()
+                ? List.of()
+                : loader.load(staff.clinicId(), Entered.id(BESIDE, beside)).patient();
+    }
+
+    private ModelAndView blankAgain(Staff staff, MultiValueMap<String, String> entered, FormProblem problem) {
+        return refused(blank(staff, entered), problem);
     }
 
     private ModelAndView change(Staff staff, LoadedCourse course, MultiValueMap<String, String> entered) {

@@ -66,6 +66,7 @@ public record ReferralForm(MultiValueMap<String, String> entered) {
                 dayZero.orElseThrow(),
                 text("surgeon"),
                 answers,
+                Optional.of(text("revises")).filter(id -> !id.isEmpty()).map(id -> Entered.id("revises", id)),
                 text("why"));
     }
 

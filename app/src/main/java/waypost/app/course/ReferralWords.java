@@ -37,6 +37,14 @@ public final class ReferralWords {
         return lines;
     }
 
+    /** What is read back of a new course: also what it revises. */
+    static List<Line> opening(Protocol protocol, Referral referral) {
+        List<Line> lines = new ArrayList<>(lines(protocol, referral));
+        referral.revises()
+                .ifPresent(course -> lines.add(line("Revision or second repair of the course", course.toString())));
+        return lines;
+    }
+
     /** The same lines beside what they replace. */
     static List<Line> compared(List<Line> before, List<Line> now) {
         List<Line> compared = new ArrayList<>();

@@ -48,7 +48,7 @@ public class Referrals {
         Bundle bundle = bundles.shipped();
         Referral referral = form.read(bundle, today);
         refuseForeignNumber(staff.clinicId(), referral);
-        return new ReadBack(referral, ReferralWords.lines(bundle.protocol(referral.protocol()), referral));
+        return new ReadBack(referral, ReferralWords.opening(bundle.protocol(referral.protocol()), referral));
     }
 
     /** Opens the course. Sent twice, it is opened once. */
@@ -67,14 +67,21 @@ public class Referrals {
         confirmSide(form, referral.side());
         Protocol protocol = bundle.protocol(referral.protocol());
         UUID patient = patient(staff, referral);
+        refuseForeignCourse(staff.clinicId(), patient, referral);
         int opened = mapper.insertCourse(
-                referral.courseId(), staff.clinicId(), patient, bundle.hash(), protocol.id(), staff.id());
+                referral.courseId(),
+                staff.clinicId(),
+                patient,
+                bundle.hash(),
+                protocol.id(),
+                referral.revises().orElse(null),
+                staff.id());
         if (opened == 0 && mapper.courseExists(referral.courseId(), staff.clinicId())) {
             return referral.courseId();
         } else if (opened == 0) {
             throw new NotFoundException();
         }
-        sign(staff, referral, Optional.empty(), ReferralWords.lines(protocol, referral));
+        sign(staff, referral, Optional.empty(), ReferralWords.opening(protocol, referral));
         return referral.courseId();
     }
 
@@ -94,6 +101,15 @@ public class Referrals {
         return mapper.findPatient(staff.clinicId(), referral.number())
                 .map(CourseWriteMapper.PatientRow::id)
                 .orElseThrow();
+    }
+
+    private void refuseForeignCourse(UUID clinicId, UUID patient, Referral referral) {
+        referral.revises()
+                .filter(course -> !mapper.isCourseOf(course, patient, clinicId))
+                .ifPresent(course -> {
+                    throw new FormProblem(
+                            "revises", "Found a course that is not this patient's, allowed: one of the choices shown.");
+                });
     }
 
     private void refuseForeignNumber(UUID clinicId, Referral referral) {
@@ -129,6 +145,7 @@ public class Referrals {
                 course.row().dayZero(),
                 course.row().surgeon(),
                 course.course().resolved().answers(),
+                Optional.ofNullable(course.row().revises()),
                 "");
     }
 

@@ -4,6 +4,7 @@ import org.springframework.stereotype.Service;
 import waypost.app.measure.ReadingEntry;
 import waypost.app.note.WrittenNotes;
 import waypost.app.store.LoadedCourse;
+import waypost.app.store.NarrowingRow;
 import waypost.app.store.OrderRow;
 import waypost.app.store.SetRow;
 import waypost.app.store.WorkStore;
@@ -37,14 +38,9 @@ class CourseFiles {
         return new CourseFileWriter(
                         course.row().id().toString(),
                         course.course().resolved(),
-                        new History(
-                                history.side(),
-                                history.otherSideHealthy(),
-                                evidence,
-                                history.signed(),
-                                history.holds(),
-                                history.revisionOf()),
+                        history.with(evidence),
                         course.orders().stream().map(OrderRow::text).toList(),
+                        course.narrowings().stream().map(NarrowingRow::text).toList(),
                         work.sets(course.row().id()).stream().map(SetRow::done).toList(),
                         notes.of(course.row().id()))
                 .write();

@@ -98,6 +98,24 @@ interface RecordMapper {
                            end, ''
                   from surgeon_order where course_id = #{courseId}
                 union all
+                select entered_at, entered_by,
+                       case when withdrawn then 'Event taken back: ' || why else 'Event: ' || replace(clock, '-', ' ') end,
+                       words || ', on ' || happened_on, ''
+                  from event where course_id = #{courseId}
+                union all
+                select l.looked_at, l.looked_by, 'Looked after: ' || replace(e.clock, '-', ' '),
+                       l.found || ', on ' || l.looked_on, ''
+                  from event_looked l join event e on e.id = l.event_id where e.course_id = #{courseId}
+                union all
+                select entered_at, entered_by,
+                       case when withdrawn then 'Narrowing taken back: ' || why else 'Narrowed: ' || why end,
+                       lower(kind) || ' ' || subject || ' ' || allow || ', from ' || since || coalesce(' to ' || last_on, ''),
+                       ''
+                  from narrowing where course_id = #{courseId}
+                union all
+                select ended_at, ended_by, 'Course ended', why || ', from ' || ended_on, ''
+                  from course_end where course_id = #{courseId}
+                union all
                 select entered_at, entered_by, 'Said, not measured: ' || criterion, said_by, ''
                   from attestation where course_id = #{courseId}
               ) n

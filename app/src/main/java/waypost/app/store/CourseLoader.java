@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -13,23 +14,23 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import waypost.core.body.Side;
+import waypost.core.care.Episode;
+import waypost.core.care.Person;
 import waypost.core.course.Course;
 import waypost.core.course.History;
 import waypost.core.course.SignedPhase;
 import waypost.core.log.Attestation;
 import waypost.core.log.Decisions;
+import waypost.core.log.Event;
 import waypost.core.log.Evidence;
 import waypost.core.log.Hold;
 import waypost.core.log.Session;
 import waypost.core.measure.Readings;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
-import waypost.core.resolved.Resolved;
-import waypost.core.resolved.Resolver;
-import waypost.core.time.Clocks;
 import waypost.library.bundle.Bundle;
 
-/** Assembles courses with the same nine queries for one as for a hundred. */
+/** Assembles courses with the same eleven queries for one as for a hundred, each beside the others of its patient. */
 @Service
 public class CourseLoader {
 
@@ -39,12 +40,15 @@ public class CourseLoader {
     private final Bundles bundles;
     private final ReadingStore readingStore;
     private final WorkStore workStore;
+    private final CompiledRules rules;
 
-    CourseLoader(CourseMapper mapper, Bundles bundles, ReadingStore readingStore, WorkStore workStore) {
+    CourseLoader(
+            CourseMapper mapper, Bundles bundles, ReadingStore readingStore, WorkStore workStore, CompiledRules rules) {
         this.mapper = mapper;
         this.bundles = bundles;
         this.readingStore = readingStore;
         this.workStore = workStore;
+        this.rules = rules;
     }
 
     /** One course of this clinic; another clinic's course is not found. */
@@ -61,6 +65,7 @@ public class CourseLoader {
     @Transactional(readOnly = true)
     public Bundle bundleOf(UUID clinicId, UUID courseId) {
         return mapper.findCourses(clinicId, new UUID[] {courseId}).stream()
+                .filter(row -> row.id().equals(courseId))
                 .findFirst()
                 .map(row -> bundles.get(row.bundleHash()))
                 .orElseThrow(NotFoundException::new);
@@ -70,64 +75,87 @@ public class CourseLoader {
     @Transactional(readOnly = true)
     public Map<UUID, LoadedCourse> loadAll(UUID clinicId, Collection<UUID> courseIds) {
         List<CourseRow> rows = mapper.findCourses(clinicId, courseIds.toArray(UUID[]::new));
+        Map<UUID, CourseRows> stored = stored(rows);
+        Map<UUID, List<CourseRow>> byPatient = rows.stream().collect(Collectors.groupingBy(CourseRow::patientId));
+        Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();
+        for (List<CourseRow> patient : byPatient.values()) {
+            Person person = Person.of(patient.stream()
+                    .map(row -> new Episode(row.id().toString(), alone(row, stored.get(row.id()))))
+                    .toList());
+            for (CourseRow row : patient) {
+                Course course = person.course(row.id().toString());
+                loaded.put(
+                        row.id(),
+                        new LoadedCourse(row, bundles.get(row.bundleHash()), course, stored.get(row.id()), patient));
+            }
+        }
+        loaded.keySet().retainAll(Set.copyOf(courseIds));
+        return loaded;
+    }
+
+    private Map<UUID, CourseRows> stored(List<CourseRow> rows) {
         UUID[] ids = rows.stream().map(CourseRow::id).toArray(UUID[]::new);
         Map<UUID, Readings> readings = readingStore.of(rows, bundles::get);
         Map<UUID, List<AdvanceRow>> advances = grouped(mapper.findAdvances(ids), AdvanceRow::courseId);
         Map<UUID, List<HoldRow>> holds = grouped(mapper.findHolds(ids), HoldRow::courseId);
         Map<UUID, List<AttestationRow>> attested = grouped(mapper.findAttestations(ids), AttestationRow::courseId);
         Map<UUID, List<OrderRow>> orders = grouped(mapper.findOrders(ids), OrderRow::courseId);
+        Map<UUID, List<EventRow>> events = grouped(mapper.findEvents(ids), EventRow::courseId);
+        Map<UUID, List<NarrowingRow>> narrowings = grouped(mapper.findNarrowings(ids), NarrowingRow::courseId);
         Map<UUID, List<Session>> sessions = workStore.sessions(List.of(ids));
-        Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();
-        for (CourseRow row : rows) {
-            Rows of = new Rows(
-                    readings.getOrDefault(row.id(), Readings.NONE),
-                    advances.getOrDefault(row.id(), List.of()),
-                    holds.getOrDefault(row.id(), List.of()),
-                    attested.getOrDefault(row.id(), List.of()),
-                    orders.getOrDefault(row.id(), List.of()),
-                    sessions.getOrDefault(row.id(), List.of()));
-            loaded.put(row.id(), assemble(row, of));
-        }
-        return loaded;
+        return rows.stream()
+                .map(CourseRow::id)
+                .collect(Collectors.toMap(
+                        Function.identity(),
+                        id -> new CourseRows(
+                                readings.getOrDefault(id, Readings.NONE),
+                                advances.getOrDefault(id, List.of()),
+                                holds.getOrDefault(id, List.of()),
+                                attested.getOrDefault(id, List.of()),
+                                orders.getOrDefault(id, List.of()),
+                                events.getOrDefault(id, List.of()),
+                                narrowings.getOrDefault(id, List.of()),
+                                sessions.getOrDefault(id, List.of()))));
     }
-
-    /** What is stored of one course. */
-    private record Rows(
-            Readings readings,
-            List<AdvanceRow> advances,
-            List<HoldRow> holds,
-            List<AttestationRow> attested,
-            List<OrderRow> orders,
-            List<Session> sessions) {}
 
     private static <T> Map<UUID, List<T>> grouped(List<T> rows, Function<T, UUID> courseId) {
         return rows.stream().collect(Collectors.groupingBy(courseId));
     }
 
-    private LoadedCourse assemble(CourseRow row, Rows of) {
+    /** A course as it is before the patient's others are looked at. */
+    private Course alone(CourseRow row, CourseRows stored) {
         Bundle bundle = bundles.get(row.bundleHash());
         Protocol protocol = bundle.protocol(row.protocolId());
         Decisions decisions = new Decisions(
-                of.orders().stream().map(order -> order.order(protocol)).toList(), List.of());
-        Resolved resolved =
-                Resolver.resolve(protocol, answers(row.answers()), Clocks.startingOn(row.dayZero()), decisions);
+                stored.orders().stream().map(order -> order.order(protocol)).toList(),
+                stored.narrowings().stream()
+                        .map(narrowing -> narrowing.narrowing(protocol))
+                        .toList());
+        List<Event> events = stored.events().stream().map(EventRow::event).toList();
+        return rules.of(bundle, protocol, answers(row.answers()), Event.clocks(row.dayZero(), events), decisions)
+                .with(history(row, stored, events));
+    }
+
+    private static History history(CourseRow row, CourseRows stored, List<Event> events) {
         Evidence evidence = new Evidence(
-                of.readings(),
-                of.attested().stream()
+                stored.readings(),
+                stored.attested().stream()
                         .map(a -> new Attestation(a.criterion(), a.attestedOn(), a.saidBy()))
                         .toList(),
-                of.sessions());
-        History history = History.of(
+                stored.sessions());
+        return new History(
                 Side.valueOf(row.side()),
+                true,
                 evidence,
-                of.advances().stream()
+                stored.advances().stream()
                         .map(a -> new SignedPhase(a.phase(), a.fromDate()))
                         .toList(),
-                of.holds().stream()
+                stored.holds().stream()
                         .map(h -> new Hold(h.kind(), h.why(), h.fromDate(), h.reviewOn(), h.ended(), h.placedBy()))
-                        .toList());
-        Course course = Course.of(resolved, bundle.activities(), bundle.measures(), history);
-        return new LoadedCourse(row, bundle, course, of.holds(), of.orders());
+                        .toList(),
+                events,
+                Optional.ofNullable(row.endedOn()),
+                Optional.ofNullable(row.revises()).map(UUID::toString));
     }
 
     /** Answers as they are stored: by question the possible values; absent is not stated. */

@@ -8,16 +8,20 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 interface CourseMapper {
 
+    /** The named courses as far as they are the clinic's, with every other course of their patients. */
     @Select("""
-            select c.id, c.clinic_id, c.bundle_hash, c.protocol_id,
+            select c.id, c.clinic_id, c.patient_id, c.bundle_hash, c.protocol_id,
                    p.name as patient_name, p.number as patient_number, p.birth_date,
-                   s.id as statement_id, s.operation, s.day_zero, s.side, s.surgeon, s.answers::text as answers
+                   s.id as statement_id, s.operation, s.day_zero, s.side, s.surgeon, s.answers::text as answers,
+                   c.revises, e.ended_on
               from course c
               join patient p on p.id = c.patient_id
               join statement s on s.course_id = c.id
+              left join course_end e on e.course_id = c.id
              where c.clinic_id = #{clinicId}
-               and c.id = any (#{ids})
+               and c.patient_id in (select patient_id from course where id = any (#{ids}) and clinic_id = #{clinicId})
                and not exists (select 1 from statement later where later.replaces = s.id)
+             order by s.day_zero, c.id
             """)
     List<CourseRow> findCourses(UUID clinicId, UUID[] ids);
 
@@ -79,4 +83,30 @@ interface CourseMapper {
              order by o.given_on, o.entered_at
             """)
     List<OrderRow> findOrders(UUID[] ids);
+
+    @Select("""
+            select e.id, e.course_id, e.clock, e.happened_on, e.words, a.display_name as entered_by, l.looked_on, l.found,
+                   b.display_name as looked_by
+              from event e
+              join account a on a.id = e.entered_by
+              left join event_looked l on l.event_id = e.id
+              left join account b on b.id = l.looked_by
+             where e.course_id = any (#{ids})
+               and not e.withdrawn
+               and not exists (select 1 from event later where later.replaces = e.id)
+             order by e.happened_on, e.entered_at
+            """)
+    List<EventRow> findEvents(UUID[] ids);
+
+    @Select("""
+            select n.id, n.course_id, n.why, n.kind, n.subject, n.allow, n.since, n.last_on,
+                   a.display_name as entered_by
+              from narrowing n
+              join account a on a.id = n.entered_by
+             where n.course_id = any (#{ids})
+               and not n.withdrawn
+               and not exists (select 1 from narrowing later where later.replaces = n.id)
+             order by n.since, n.entered_at
+            """)
+    List<NarrowingRow> findNarrowings(UUID[] ids);
 }

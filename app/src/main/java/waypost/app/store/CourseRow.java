@@ -2,11 +2,19 @@ package waypost.app.store;
 
 import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
-/** A course with its patient and its current referral statement. {@code answers} is JSON. */
+/**
+ * A course with its patient and its current referral statement.
+ *
+ * @param answers as JSON
+ * @param revises the course of the same patient that this one revises, if one
+ * @param endedOn the first day on which it no longer runs; absent while it does
+ */
 public record CourseRow(
         UUID id,
         UUID clinicId,
+        UUID patientId,
         String bundleHash,
         String protocolId,
         String patientName,
@@ -17,4 +25,6 @@ public record CourseRow(
         LocalDate dayZero,
         String side,
         String surgeon,
-        String answers) {}
+        String answers,
+        @Nullable UUID revises,
+        @Nullable LocalDate endedOn) {}

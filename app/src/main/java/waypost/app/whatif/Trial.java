@@ -115,17 +115,11 @@ record Trial(LocalDate on, Outlook outlook, Answers answers, List<Reading> readi
 
     private History history(Course course, History history, LocalDate today) {
         Evidence evidence = history.evidence();
-        return new History(
-                history.side(),
-                history.otherSideHealthy(),
-                new Evidence(
-                        new Readings(Stream.concat(withoutDerived(course, evidence, today), readings.stream())
-                                .toList()),
-                        evidence.attestations(),
-                        evidence.sessions()),
-                history.signed(),
-                history.holds(),
-                history.revisionOf());
+        return history.with(new Evidence(
+                new Readings(Stream.concat(withoutDerived(course, evidence, today), readings.stream())
+                        .toList()),
+                evidence.attestations(),
+                evidence.sessions()));
     }
 
     /** What was derived today follows anew from the readings that are tried. */

@@ -49,7 +49,7 @@ class DecisionsTest {
         assertThat(THERAPIST.get(course).body()).contains("strip-overdue", "call the surgeon about early stiffness");
         assertThat(THERAPIST.get(course + "/milestones").body())
                 .contains("Behind what is expected:", "Please tell us how to go on")
-                .contains("Talk about the home work first");
+                .contains("Visits: <span>Call the surgeon</span>", "the call does not wait for that");
     }
 
     @Test

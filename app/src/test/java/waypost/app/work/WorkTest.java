@@ -33,7 +33,8 @@ class WorkTest {
     @Test
     void nothingIsDoneBeforeTheRedFlagsWereAsked() {
         assertThat(visit.page()).contains("Not checked in yet.").doesNotContain("Pain in this set");
-        assertThat(visit.checkedIn().page()).contains("Pain in this set", "First time: the usual dose.");
+        assertThat(visit.checkedIn().page())
+                .contains("Pain in this set", "First time: the usual dose on the lightest load.");
     }
 
     @Test

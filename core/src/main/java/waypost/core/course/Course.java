@@ -1,22 +1,27 @@
 package waypost.core.course;
 
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import waypost.core.criterion.Criterion;
 import waypost.core.demand.Demand;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
+import waypost.core.gate.Beside;
+import waypost.core.gate.DayGate;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
 import waypost.core.log.Decisions;
+import waypost.core.log.Evidence;
 import waypost.core.log.Hold;
 import waypost.core.measure.Measure;
 import waypost.core.milestone.Milestone;
@@ -27,10 +32,13 @@ import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
+import waypost.core.reason.OtherCourse;
 import waypost.core.reason.Reason;
 import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
+import waypost.core.time.Clocks;
 import waypost.core.time.CourseDay;
+import waypost.core.time.Window;
 
 /** A course of care: the rules in force for it, and what has been measured, signed and held. */
 public final class Course {
@@ -40,13 +48,23 @@ public final class Course {
     private final List<Measure> measures;
     private final Gate gate;
     private final History history;
+    private final List<Companion> others;
+    /** What counts of the evidence, by the day from which it counts: worked out once for all days that are asked about. */
+    private final Map<LocalDate, Evidence> counted = new ConcurrentHashMap<>();
 
-    private Course(Resolved resolved, List<Activity> activities, List<Measure> measures, Gate gate, History history) {
+    private Course(
+            Resolved resolved,
+            List<Activity> activities,
+            List<Measure> measures,
+            Gate gate,
+            History history,
+            List<Companion> others) {
         this.resolved = resolved;
         this.activities = activities;
         this.measures = measures;
         this.gate = gate;
         this.history = history;
+        this.others = List.copyOf(others);
     }
 
     /** Compiles the rules of a course against its bundle's activities and measures. */
@@ -56,18 +74,60 @@ public final class Course {
                 List.copyOf(activities),
                 List.copyOf(measures),
                 Gate.of(resolved, activities, measures),
-                history.withDerived(measures));
+                history.withDerived(measures),
+                List.of());
     }
 
     /** The same course under other answers or decisions: what would be. */
     public Course with(Answers answers, Decisions decisions) {
         Resolved other = Resolver.resolve(resolved.protocol(), answers, resolved.clocks(), decisions);
-        return new Course(other, activities, measures, Gate.of(other, activities, measures), history);
+        return new Course(other, activities, measures, Gate.of(other, activities, measures), history, others);
     }
 
     /** The same course with another history; the rules in force are the same. */
     public Course with(History other) {
-        return new Course(resolved, activities, measures, gate, other.withDerived(measures));
+        return new Course(resolved, activities, measures, gate, other.withDerived(measures), others);
+    }
+
+    /** The same course beside the person's others: nothing is open that one of them closes. */
+    public Course among(List<Companion> companions) {
+        boolean treatedOnBothSides = companions.stream().anyMatch(other -> isOtherSideOf(other.course()));
+        return new Course(
+                resolved,
+                activities,
+                measures,
+                gate,
+                treatedOnBothSides ? history.withoutHealthyOtherSide() : history,
+                companions);
+    }
+
+    private boolean isOtherSideOf(Course other) {
+        return history.side() != other.history.side()
+                && !Collections.disjoint(
+                        resolved.region().joints(), other.resolved.region().joints());
+    }
+
+    /** The person's other courses. */
+    public List<Companion> others() {
+        return others;
+    }
+
+    /** The days on its own count on which it runs: begun, and not ended; empty for one that ended before it began. */
+    public Optional<Window> runs() {
+        LocalDate dayZero = resolved.dayZero();
+        CourseDay begins = resolved.protocol().begins(dayZero);
+        Optional<CourseDay> ended = history.ended().map(date -> CourseDay.between(dayZero, date));
+        Optional<CourseDay> over = resolved.protocol().scope().ends().map(moment -> moment.from(dayZero));
+        Optional<CourseDay> until = Stream.concat(ended.stream(), over.stream()).min(CourseDay::compareTo);
+        return until.filter(end -> !begins.isBefore(end)).isPresent()
+                ? Optional.empty()
+                : Optional.of(new Window(begins, until));
+    }
+
+    /** Whether it runs on {@code date}. */
+    public boolean runsOn(LocalDate date) {
+        CourseDay day = CourseDay.between(resolved.dayZero(), date);
+        return runs().map(window -> window.contains(day)).orElse(false);
     }
 
     public Resolved resolved() {
@@ -90,18 +150,63 @@ public final class Course {
     public Standing on(LocalDate date, LocalDate today, Outlook outlook) {
         boolean planned = outlook == Outlook.TO_PLAN && date.isAfter(today);
         LocalDate known = date.isBefore(today) ? date : today;
-        List<Criterion> criteria = resolved.protocol().criteria();
-        List<Milestone> reviewed = Review.of(criteria, history.evidence(), yardstick(), known);
+        List<Milestone> reviewed = reviewed(known);
         Facts facts = facts(date, known, planned, reviewed);
-        TestSafety tests = TestSafety.of(gate, facts, activities);
+        DayGate day = new DayGate(
+                gate,
+                facts,
+                others.stream()
+                        .flatMap(other -> besides(other, date, known, planned).stream())
+                        .toList());
+        TestSafety tests = TestSafety.of(day, activities);
         List<Milestone> milestones = reviewed.stream().map(tests::checked).toList();
-        return new Standing(this, date, facts, milestones, gate.judgeAll(facts), planned);
+        return new Standing(this, date, day, milestones, day.judgeAll(), planned);
+    }
+
+    private List<Milestone> reviewed(LocalDate known) {
+        return Review.of(resolved.protocol().criteria(), counted(known), yardstick(), known);
+    }
+
+    private Optional<Beside> besides(Companion other, LocalDate date, LocalDate known, boolean planned) {
+        Course course = other.course();
+        Facts facts = course.facts(date, known, planned, course.reviewed(known));
+        Resolved rules = course.resolved;
+        OtherCourse named =
+                new OtherCourse(other.id(), course.history.side(), rules.protocol(), rules.answers(), rules.dayZero());
+        return course.runs().map(runs -> new Beside(named, course.gate, facts, runs, placeOf(course)));
+    }
+
+    private Beside.Place placeOf(Course other) {
+        if (other.history.side() == history.side()) {
+            return Beside.Place.SAME_SIDE;
+        }
+        return Collections.disjoint(
+                        resolved.region().limbs(), other.resolved.region().limbs())
+                ? Beside.Place.OTHER_LIMB
+                : Beside.Place.FACING;
+    }
+
+    /**
+     * What counts of the evidence as things are known on {@code known}: from day 0 on, or from the last event after it. What
+     * was measured before surgery is a yardstick and meets nothing.
+     */
+    Evidence counted(LocalDate known) {
+        Clocks clocks = resolved.clocks();
+        return Stream.concat(
+                        Stream.of(clocks.dayZero()),
+                        clocks.others().values().stream().flatMap(List::stream))
+                .filter(start -> !start.isAfter(known))
+                .max(Comparator.naturalOrder())
+                .map(start ->
+                        counted.computeIfAbsent(start, day -> history.evidence().countingFrom(day, history.side())))
+                .orElse(history.evidence());
     }
 
     private Yardstick yardstick() {
         return new Yardstick(
                 history.side(),
                 history.otherSideHealthy(),
+                history.readings(),
                 resolved.clocks(),
                 resolved.protocol().followUp().corridors());
     }
@@ -121,7 +226,8 @@ public final class Course {
                 met,
                 history.holds().stream().filter(hold -> hold.holdsOn(date)).toList(),
                 afterHolds(date),
-                history.readings().upTo(known),
+                history.events().stream().filter(event -> event.closesOn(date)).toList(),
+                counted(known).readings().upTo(known),
                 planned);
     }
 
@@ -172,14 +278,28 @@ public final class Course {
     /** The days on which a verdict may change, if all goes to plan: those of the rules, and those expected of the phases. */
     public SortedSet<CourseDay> daysOfChange() {
         SortedSet<CourseDay> days = new TreeSet<>(gate.changePoints());
+        othersChanges().forEach(days::add);
         resolved.protocol().phases().forEach(phase -> days.add(phase.expected().from(resolved.dayZero())));
         return days;
+    }
+
+    /** The days on this course's count on which another one begins, ends or changes. */
+    private Stream<CourseDay> othersChanges() {
+        return others.stream().map(Companion::course).flatMap(other -> {
+            int ahead = CourseDay.between(resolved.dayZero(), other.resolved.dayZero())
+                    .number();
+            return Stream.concat(
+                            other.gate.changePoints().stream(),
+                            other.runs().stream().flatMap(Window::ends))
+                    .map(day -> day.plusDays(ahead));
+        });
     }
 
     /** The dates on which anything changes by time alone: rules beginning, changing, ending, duties and holds. */
     public SortedSet<LocalDate> timeline() {
         SortedSet<LocalDate> dates = new TreeSet<>();
-        gate.changePoints().forEach(day -> dates.add(day.dateFrom(resolved.dayZero())));
+        Stream.concat(gate.changePoints().stream(), othersChanges())
+                .forEach(day -> dates.add(day.dateFrom(resolved.dayZero())));
         new Duties(resolved).changes().forEach(day -> dates.add(day.dateFrom(resolved.dayZero())));
         for (Hold hold : history.holds()) {
             dates.add(hold.from());

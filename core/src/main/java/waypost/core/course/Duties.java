@@ -2,7 +2,9 @@ package waypost.core.course;
 
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import waypost.core.exercise.RoleKey;
 import waypost.core.limit.Allowed;
 import waypost.core.milestone.Milestone;
 import waypost.core.milestone.MilestoneState;
@@ -82,6 +84,9 @@ record Duties(Resolved resolved) {
 
         @Override
         public Stream<DutyStatus> practise(Duty.Practise practise) {
+            if (isSwitchedOff(Set.of(practise.activity()))) {
+                return Stream.empty();
+            }
             return current(practise.schedule())
                     .flatMap(step -> step.value().most().stream()
                             .map(often -> new DutyStatus.ToPractise(
@@ -94,8 +99,11 @@ record Duties(Resolved resolved) {
 
         @Override
         public Stream<DutyStatus> begin(Duty.Begin begin) {
+            if (isSwitchedOff(begin.activities())) {
+                return Stream.empty();
+            }
             CourseDay by = resolved.clocks().day(begin.by(), duty.start());
-            boolean begun = standing.course().history().evidence().upTo(standing.date()).sessions().stream()
+            boolean begun = standing.course().counted(standing.date()).upTo(standing.date()).sessions().stream()
                     .anyMatch(s -> s.activities().stream().anyMatch(begin.activities()::contains));
             boolean late = !begun && isPast(by);
             boolean conflict = late && isClosed(begin.activities());
@@ -106,14 +114,20 @@ record Duties(Resolved resolved) {
         public Stream<DutyStatus> reach(Duty.Reach reach) {
             CourseDay by = resolved.clocks().day(reach.by(), duty.start());
             Milestone milestone = standing.milestone(reach.criterion());
-            boolean lacking =
-                    milestone.state() == MilestoneState.NOT_MET || milestone.state() == MilestoneState.MISSING;
+            boolean lacking = milestone.fellShort() || milestone.state() == MilestoneState.MISSING;
             return Stream.of(new DutyStatus.Due(reach, duty.from(), by, milestone, lacking && isPast(by)));
         }
 
-        /** In a look ahead in which all goes to plan nothing is late. */
+        /** Late from the day after; in a look ahead in which all goes to plan nothing is late. */
         private boolean isPast(CourseDay by) {
-            return !standing.planned() && !standing.day().isBefore(by);
+            return !standing.planned() && by.isBefore(standing.day());
+        }
+
+        /** Whether the purpose of all of them is reached: what is switched off is no longer due. */
+        private boolean isSwitchedOff(Set<String> activities) {
+            Set<String> off =
+                    standing.switchedOff().stream().map(RoleKey::activity).collect(Collectors.toSet());
+            return !off.isEmpty() && off.containsAll(activities);
         }
 
         private <T> Stream<Steps.Current<Allowed<T>>> current(Schedule<Allowed<T>> schedule) {

@@ -101,7 +101,7 @@ public sealed interface DutyStatus {
     /**
      * Something that must be reached by a day.
      *
-     * @param overdue late and lacking; a reading that is pending or merely old is not yet a failure to reach
+     * @param overdue late and lacking: never measured, or the last value fell short, however old it is
      */
     record Due(Duty.Reach duty, Provenance from, CourseDay by, Milestone milestone, boolean overdue)
             implements DutyStatus {

@@ -5,33 +5,49 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 
 /** What lies beside a rung on its ladder, on one day. */
 public record Neighbours(Standing standing) {
 
-    /** A role on a rung. */
-    private record Place(int rung, RoleKey role) {}
-
-    /** For a closed role the nearest open one on its ladder, the easier of two equally near; another role first. */
+    /** For a closed role the nearest easier rung that is open for the limb's same part: never a harder one. */
     public Optional<RoleKey> nearestOpen(RoleKey closed) {
         return exercise(closed).flatMap(exercise -> {
             Set<RoleKey> off = Set.copyOf(standing.switchedOff());
-            return places(exercise.ladder()).stream()
-                    .filter(place -> !off.contains(place.role()) && isOpen(place.role()))
-                    .min(Comparator.<Place>comparingInt(place -> Math.abs(place.rung() - exercise.rung()))
-                            .thenComparingInt(Place::rung))
-                    .map(Place::role);
+            return standing.course().ladder(exercise.ladder()).stream()
+                    .filter(other -> other.rung() < exercise.rung())
+                    .sorted(Comparator.comparing(Activity.Exercise::rung).reversed())
+                    .flatMap(other -> sameRole(other, closed).stream())
+                    .filter(role -> !off.contains(role) && isOpen(role))
+                    .findFirst();
         });
     }
 
     /** The next harder rung on the ladder, open or not; empty on the last rung. */
     public Optional<RoleKey> next(RoleKey role) {
-        return exercise(role)
-                .flatMap(exercise -> places(exercise.ladder()).stream()
-                        .filter(place -> place.rung() > exercise.rung())
-                        .findFirst()
-                        .map(Place::role));
+        return beside(role, 1);
+    }
+
+    /** The easier rung before, open or not; empty on the first rung. */
+    public Optional<RoleKey> before(RoleKey role) {
+        return beside(role, -1);
+    }
+
+    private Optional<RoleKey> beside(RoleKey role, int direction) {
+        return exercise(role).flatMap(exercise -> {
+            List<Activity.Exercise> ladder = standing.course().ladder(exercise.ladder());
+            int at = ladder.indexOf(exercise) + direction;
+            return at < 0 || at >= ladder.size() ? Optional.empty() : sameRole(ladder.get(at), role);
+        });
+    }
+
+    /** The same part of the limb on another rung; a rung with one part alone has no other. */
+    private static Optional<RoleKey> sameRole(Activity.Exercise exercise, RoleKey like) {
+        List<RoleKey> roles = exercise.roles().stream().map(Role::key).toList();
+        return roles.size() == 1
+                ? Optional.of(roles.get(0))
+                : roles.stream().filter(key -> key.role().equals(like.role())).findFirst();
     }
 
     private Optional<Activity.Exercise> exercise(RoleKey role) {
@@ -40,12 +56,6 @@ public record Neighbours(Standing standing) {
                 .filter(Activity.Exercise.class::isInstance)
                 .map(Activity.Exercise.class::cast)
                 .findFirst();
-    }
-
-    private List<Place> places(String ladder) {
-        return standing.course().ladder(ladder).stream()
-                .flatMap(exercise -> exercise.roles().stream().map(role -> new Place(exercise.rung(), role.key())))
-                .toList();
     }
 
     private boolean isOpen(RoleKey role) {

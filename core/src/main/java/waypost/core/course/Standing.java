@@ -12,6 +12,7 @@ import waypost.core.body.Motion;
 import waypost.core.demand.Demand;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
+import waypost.core.gate.DayGate;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Verdict;
 import waypost.core.limit.MotionLimit;
@@ -28,12 +29,13 @@ import waypost.core.time.CourseDay;
 /**
  * Where a course stands on a date: the four answers.
  *
+ * @param gate judges for this course and the person's others on this date
  * @param planned whether this looks ahead as if all went to plan
  */
 public record Standing(
         Course course,
         LocalDate date,
-        Facts facts,
+        DayGate gate,
         List<Milestone> milestones,
         List<Verdict> verdicts,
         boolean planned) {
@@ -43,12 +45,17 @@ public record Standing(
         verdicts = List.copyOf(verdicts);
     }
 
+    /** What is known of this course. */
+    public Facts facts() {
+        return gate.facts();
+    }
+
     public CourseDay day() {
-        return facts.day();
+        return facts().day();
     }
 
     public Phase phase() {
-        return facts.phase();
+        return facts().phase();
     }
 
     /** The limits that take something away on this day. */
@@ -73,7 +80,7 @@ public record Standing(
     }
 
     private <T> Optional<Precaution<T>> precaution(InForce<T> limit) {
-        return limit.restrictionOn(day(), facts.met()).map(step -> new Precaution<>(limit, step));
+        return limit.restrictionOn(day(), facts().met()).map(step -> new Precaution<>(limit, step));
     }
 
     /**
@@ -108,7 +115,7 @@ public record Standing(
     /** Strict readings of the operated side since day 0, oldest first: what was before surgery is no part of a trend. */
     public List<Reading> sinceDayZero(Measure measure, Mode mode) {
         LocalDate dayZero = course.resolved().dayZero();
-        return facts.readings().strict(measure.id(), facts.side(), mode).stream()
+        return facts().readings().strict(measure.id(), facts().side(), mode).stream()
                 .filter(reading -> !reading.date().isBefore(dayZero))
                 .toList();
     }
@@ -116,7 +123,7 @@ public record Standing(
     /** The duties that bind on this day, and holds that have lasted too long. */
     public List<DutyStatus> duties() {
         List<DutyStatus> duties = new ArrayList<>(new Duties(course.resolved()).on(this));
-        for (Hold hold : facts.holds()) {
+        for (Hold hold : facts().holds()) {
             course.holdRules(hold).flatMap(rule -> tooLong(hold, rule).stream()).forEach(duties::add);
         }
         return duties;
@@ -153,12 +160,17 @@ public record Standing(
 
     /** The verdict on one role. */
     public Verdict verdict(RoleKey role) {
-        return course.gate().judge(role, facts);
+        return gate.judge(role);
+    }
+
+    /** The verdict on a role that asks more or less than it is written with, such as a heavier load. */
+    public Verdict verdict(Role asked) {
+        return gate.judge(asked);
     }
 
     /** The first later day on which time alone opens the role. */
     public Optional<CourseDay> opensByTime(RoleKey role) {
-        return course.gate().opensByTime(role, facts);
+        return gate.opensByTime(role);
     }
 
     /** Roles that are open here and were not in {@code before}. */

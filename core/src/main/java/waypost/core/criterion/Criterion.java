@@ -23,6 +23,11 @@ public sealed interface Criterion {
     /** The measures whose readings decide it. */
     Stream<Measure> measures();
 
+    /** Whether no day of the calendar makes up for it: a clearance, or an image that somebody must have seen. */
+    default boolean neverLapses() {
+        return false;
+    }
+
     <R> R accept(Visitor<R> visitor);
 
     /** A criterion that readings of one measure decide. */
@@ -119,6 +124,11 @@ public sealed interface Criterion {
         }
 
         @Override
+        public boolean neverLapses() {
+            return kind != Kind.TAUGHT_BACK;
+        }
+
+        @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.attested(this);
         }
@@ -165,6 +175,11 @@ public sealed interface Criterion {
         @Override
         public Stream<Measure> measures() {
             return parts.stream().flatMap(Criterion::measures);
+        }
+
+        @Override
+        public boolean neverLapses() {
+            return parts.stream().anyMatch(Criterion::neverLapses);
         }
 
         @Override

@@ -16,6 +16,14 @@ public sealed interface Demand {
     /** Whether this asks anything of {@code region}. */
     boolean concerns(Region region);
 
+    /** Whether the limb is only carried by it: no muscle works, nothing is borne or held, no end of range is pressed. */
+    boolean isCarried();
+
+    /** Whether whoever may do {@code other} may do this as well; only what is told by reckoning is compared. */
+    default boolean isNoMoreThan(Demand other) {
+        return equals(other);
+    }
+
     /** What it is asked of: a motion, a tissue, a limb; for a posture the posture itself. */
     Object of();
 
@@ -53,6 +61,11 @@ public sealed interface Demand {
         }
 
         @Override
+        public boolean isCarried() {
+            return (mode == Mode.PASSIVE || mode == Mode.ASSISTED) && end.compareTo(EndRange.FIRST_RESISTANCE) <= 0;
+        }
+
+        @Override
         public boolean concerns(Region region) {
             return region.joints().contains(motion.joint());
         }
@@ -84,6 +97,11 @@ public sealed interface Demand {
         }
 
         @Override
+        public boolean isCarried() {
+            return effort == Level.NONE || mode == Mode.PASSIVE && effort == Level.LOW;
+        }
+
+        @Override
         public boolean concerns(Region region) {
             return effort != Level.NONE && region.tissues().contains(tissue);
         }
@@ -97,8 +115,21 @@ public sealed interface Demand {
         }
 
         @Override
+        public boolean isCarried() {
+            return share.percent() == 0;
+        }
+
+        @Override
         public boolean concerns(Region region) {
             return share.percent() > 0 && region.limbs().contains(limb);
+        }
+
+        @Override
+        public boolean isNoMoreThan(Demand other) {
+            return other instanceof Bearing more
+                    && more.limb() == limb
+                    && share.compareTo(more.share()) <= 0
+                    && support.compareTo(more.support()) <= 0;
         }
     }
 
@@ -107,6 +138,11 @@ public sealed interface Demand {
         @Override
         public Object of() {
             return limb;
+        }
+
+        @Override
+        public boolean isCarried() {
+            return level == Level.NONE;
         }
 
         @Override
@@ -123,6 +159,11 @@ public sealed interface Demand {
         }
 
         @Override
+        public boolean isCarried() {
+            return count.number() == 0;
+        }
+
+        @Override
         public boolean concerns(Region region) {
             return count.number() > 0 && region.limbs().contains(Limb.LEG);
         }
@@ -133,6 +174,11 @@ public sealed interface Demand {
         @Override
         public Object of() {
             return minutes;
+        }
+
+        @Override
+        public boolean isCarried() {
+            return true;
         }
 
         @Override
@@ -149,6 +195,11 @@ public sealed interface Demand {
         }
 
         @Override
+        public boolean isCarried() {
+            return load.amount() == 0;
+        }
+
+        @Override
         public boolean concerns(Region region) {
             return load.amount() > 0 && region.limbs().contains(limb);
         }
@@ -159,6 +210,11 @@ public sealed interface Demand {
         @Override
         public Object of() {
             return limb;
+        }
+
+        @Override
+        public boolean isCarried() {
+            return true;
         }
 
         @Override
@@ -175,6 +231,11 @@ public sealed interface Demand {
         }
 
         @Override
+        public boolean isCarried() {
+            return true;
+        }
+
+        @Override
         public boolean concerns(Region region) {
             return region.limbs().contains(Limb.ARM);
         }
@@ -185,6 +246,11 @@ public sealed interface Demand {
         @Override
         public Object of() {
             return posture;
+        }
+
+        @Override
+        public boolean isCarried() {
+            return posture != Posture.ON_OPERATED_SIDE;
         }
 
         @Override

@@ -10,5 +10,14 @@ public enum Posture {
     KNEELING,
     PLANK,
     SITTING,
-    STANDING
+    STANDING;
+
+    /** The same told from the other side. */
+    public Posture fromOtherSide() {
+        return switch (this) {
+            case ON_OPERATED_SIDE -> ON_OTHER_SIDE;
+            case ON_OTHER_SIDE -> ON_OPERATED_SIDE;
+            default -> this;
+        };
+    }
 }

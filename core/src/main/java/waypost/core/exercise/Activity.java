@@ -1,6 +1,8 @@
 package waypost.core.exercise;
 
 import java.util.List;
+import java.util.Optional;
+import waypost.core.demand.Posture;
 
 /** Something a patient may do: an exercise that treats or a test that measures. Both are gated alike. */
 public sealed interface Activity {
@@ -12,6 +14,16 @@ public sealed interface Activity {
 
     /** At least one; several when the operated limb may play different parts. */
     List<Role> roles();
+
+    /** How the body is placed, where it is written. */
+    default Optional<Posture> posture() {
+        return Optional.empty();
+    }
+
+    /** Whether a role of it may go on after a fall that nobody has looked after: carried motion, and walking about. */
+    default boolean isGentle(Role role) {
+        return false;
+    }
 
     /**
      * A treatment exercise on a rung of a ladder.
@@ -38,6 +50,16 @@ public sealed interface Activity {
             implements Activity {
         public Exercise {
             roles = checked(id, roles);
+        }
+
+        @Override
+        public Optional<Posture> posture() {
+            return Optional.of(pose.posture());
+        }
+
+        @Override
+        public boolean isGentle(Role role) {
+            return role.isCarried() || purpose == Purpose.GAIT && !role.hasImpact();
         }
     }
 

@@ -40,6 +40,11 @@ public enum Counted {
         return this == SECONDS || this == MINUTES;
     }
 
+    /** Whether more of it is more of the same work, such as runs, contacts or minutes, and not a set's own measure. */
+    public boolean isVolume() {
+        return this != REPS && this != HOLDS && this != SECONDS;
+    }
+
     /** How much one step up or down of a set is. */
     public int step() {
         return switch (this) {

@@ -8,6 +8,8 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import waypost.core.demand.Demand;
+import waypost.core.demand.Level;
+import waypost.core.demand.StrainKind;
 import waypost.core.demand.Support;
 
 /**
@@ -74,6 +76,20 @@ public record Role(
                 .mapToObj(demands::get)
                 .filter(Demand.Movement.class::isInstance)
                 .map(Demand.Movement.class::cast);
+    }
+
+    /** Whether the limb is only carried: no muscle works, nothing is borne or held, no end of range is pressed. */
+    public boolean isCarried() {
+        return demands.stream().allMatch(Demand::isCarried);
+    }
+
+    /** Whether it runs, hops or jumps: it lands, or counts its ground contacts. */
+    public boolean hasImpact() {
+        return demands.stream()
+                .anyMatch(demand -> demand instanceof Demand.Contacts
+                        || demand instanceof Demand.Strain strain
+                                && strain.kind() == StrainKind.IMPACT
+                                && strain.level() != Level.NONE);
     }
 
     /** Whether the operated limb carries weight on this kind of support in this role. */

@@ -14,7 +14,8 @@ import waypost.core.protocol.Frequency;
 
 /**
  * How often to come, as advice: a stiff patient who does the home work needs more visits, one who does not needs a talk
- * first. Common practice, no source.
+ * first. What was missed calls the surgeon before any talk, and a window that is closing is never answered with a talk
+ * first, which would cost the days that are left. Common practice, no source.
  *
  * @param written what the protocol says for now; empty where it says nothing
  * @param behind what it rests on
@@ -55,19 +56,33 @@ public record VisitAdvice(Kind kind, Optional<Frequency> written, List<Behind> b
 
     private static Kind kind(Standing standing, List<Behind> behind, OptionalDouble home) {
         boolean slow = !behind.isEmpty();
-        boolean homeDone = home.isPresent() && home.getAsDouble() >= DONE_PERCENT;
-        boolean stuck = behind.stream().anyMatch(one -> one instanceof Behind.Plateau || isMissed(one));
-        boolean little = home.isPresent() && home.getAsDouble() < LITTLE_PERCENT;
-        if (little || slow && !homeDone) {
+        boolean missed = behind.stream().anyMatch(VisitAdvice::isMissed);
+        if (missed) {
+            return Kind.CALL_SURGEON;
+        }
+        if (behind.stream().anyMatch(Behind.Closing.class::isInstance)) {
+            return Kind.MORE_OFTEN;
+        }
+        if (isLittle(slow, home)) {
             return Kind.TALK_ABOUT_HOME_WORK;
         }
-        if (stuck) {
+        if (behind.stream().anyMatch(Behind.Plateau.class::isInstance)) {
             return Kind.CALL_SURGEON;
         }
         if (slow) {
             return Kind.MORE_OFTEN;
         }
         return isAhead(standing) ? Kind.LESS_OFTEN : Kind.SAME;
+    }
+
+    /** Whether the home work is to be talked about, first or beside what cannot wait for it. */
+    public boolean asksForATalk() {
+        return isLittle(!behind.isEmpty(), homeShare);
+    }
+
+    private static boolean isLittle(boolean slow, OptionalDouble home) {
+        boolean done = home.isPresent() && home.getAsDouble() >= DONE_PERCENT;
+        return home.isPresent() && home.getAsDouble() < LITTLE_PERCENT || slow && !done;
     }
 
     private static boolean isMissed(Behind behind) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import waypost.core.body.Side;
+import waypost.core.log.Event;
 import waypost.core.log.Hold;
 import waypost.core.measure.Readings;
 import waypost.core.protocol.Phase;
@@ -19,6 +20,7 @@ import waypost.core.time.CourseDay;
  * @param met ids of the criteria that are met
  * @param holds the holds in force
  * @param afterHolds holds that ended lately and ask for a lower dose
+ * @param unlooked events that close work until somebody looks after them
  * @param assumeRange for a look ahead in which all goes to plan: needed range is taken as there
  */
 public record Facts(
@@ -29,6 +31,7 @@ public record Facts(
         Set<String> met,
         List<Hold> holds,
         List<Reason.AfterHold> afterHolds,
+        List<Event> unlooked,
         Readings readings,
         boolean assumeRange) {
 
@@ -36,10 +39,11 @@ public record Facts(
         met = Set.copyOf(met);
         holds = List.copyOf(holds);
         afterHolds = List.copyOf(afterHolds);
+        unlooked = List.copyOf(unlooked);
     }
 
     /** The same facts on another day. */
     public Facts on(CourseDay other) {
-        return new Facts(other, known, side, phase, met, holds, afterHolds, readings, assumeRange);
+        return new Facts(other, known, side, phase, met, holds, afterHolds, unlooked, readings, assumeRange);
     }
 }

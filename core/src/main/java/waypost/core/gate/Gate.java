@@ -3,16 +3,21 @@ package waypost.core.gate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import waypost.core.demand.Demand;
+import waypost.core.demand.Posture;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.OtherSide;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.measure.Measure;
+import waypost.core.reason.VerdictKind;
 import waypost.core.resolved.InForce;
 import waypost.core.resolved.OpeningInForce;
 import waypost.core.resolved.Resolved;
@@ -22,6 +27,7 @@ import waypost.core.time.CourseDay;
 public final class Gate {
 
     private final Map<RoleKey, RoleGate> roles = new LinkedHashMap<>();
+    private final Map<String, Activity> activities = new HashMap<>();
     private final SortedSet<CourseDay> changes = new TreeSet<>();
     private final Resolved resolved;
     private final LimitsByDemand limits;
@@ -37,8 +43,9 @@ public final class Gate {
     public static Gate of(Resolved resolved, Collection<Activity> activities, Collection<Measure> measures) {
         Gate gate = new Gate(resolved, measures);
         for (Activity activity : activities) {
+            gate.activities.put(activity.id(), activity);
             for (Role role : activity.roles()) {
-                gate.roles.put(role.key(), RoleGate.compile(role, resolved, gate.limits, gate.ranges));
+                gate.roles.put(role.key(), gate.compiled(role));
             }
         }
         resolved.limits().stream().flatMap(InForce::changes).forEach(gate.changes::add);
@@ -47,22 +54,73 @@ public final class Gate {
         return gate;
     }
 
+    private RoleGate compiled(Role role) {
+        Activity activity = activities.get(role.key().activity());
+        boolean gentle = activity != null && activity.isGentle(role);
+        return RoleGate.compile(role, gentle, resolved, limits, ranges);
+    }
+
+    /** The verdict on a role as another course of the person has it, perhaps from another version of the library. */
+    Verdict judgeForeign(Role role, Facts facts) {
+        RoleGate mine = roles.get(role.key());
+        return mine != null && mine.role() == role
+                ? mine.judge(facts)
+                : compiled(role).judge(facts);
+    }
+
     /** The verdict on one role, with every reason. */
     public Verdict judge(RoleKey role, Facts facts) {
+        return known(role).judge(facts);
+    }
+
+    private RoleGate known(RoleKey role) {
         RoleGate found = roles.get(role);
         if (found == null) {
             throw new IllegalArgumentException("role: found '" + role + "', allowed: a role of the course's library");
         }
-        return found.judge(facts);
+        return found;
+    }
+
+    /** A role of the library as it is written. */
+    Role role(RoleKey key) {
+        return known(key).role();
+    }
+
+    /** The role as the other side of the body meets it. */
+    OtherSide fromOtherSide(Role role) {
+        Optional<Posture> posture =
+                Optional.ofNullable(activities.get(role.key().activity())).flatMap(Activity::posture);
+        return new OtherSide(role, posture);
+    }
+
+    /** The part that is written for the other limb, if its activity has one of that name. */
+    Optional<RoleKey> counterpart(Role role) {
+        return role.counterpart()
+                .map(name -> new RoleKey(role.key().activity(), name))
+                .filter(roles::containsKey);
+    }
+
+    /**
+     * What is said of a limb that only lies or carries while the other side exercises: within the limits, and no more than
+     * something that is open here today asks as well.
+     */
+    Verdict judgeMeanwhile(Role role, Facts facts) {
+        boolean covered = role.demands().stream()
+                .filter(demand -> demand.concerns(resolved.region()))
+                .allMatch(demand -> isAskedToday(demand, facts));
+        return compiled(role).judgeMeanwhile(facts, covered);
+    }
+
+    private boolean isAskedToday(Demand demand, Facts facts) {
+        return roles.values().stream()
+                .filter(gate -> gate.role().demands().stream().anyMatch(demand::isNoMoreThan))
+                .anyMatch(gate -> gate.judge(facts).kind() == VerdictKind.OPEN);
     }
 
     /** The verdict on a role of the library that asks more or less than it is written with, such as a heavier load. */
     public Verdict judgeAltered(Role role, Facts facts) {
-        if (!roles.containsKey(role.key())) {
-            throw new IllegalArgumentException(
-                    "role: found '" + role.key() + "', allowed: a role of the course's library");
-        }
-        return RoleGate.compile(role, resolved, limits, ranges).judge(facts);
+        known(role.key());
+        return compiled(role).judge(facts);
     }
 
     /** Verdicts on the whole library, in its order. */
@@ -77,15 +135,5 @@ public final class Gate {
     /** The days on which a rule of this course begins, changes or ends; between two of them every verdict stands. */
     public SortedSet<CourseDay> changePoints() {
         return Collections.unmodifiableSortedSet(changes);
-    }
-
-    /** The first day after the facts' day on which the role is open by time alone; empty when time does not open it. */
-    public Optional<CourseDay> opensByTime(RoleKey role, Facts facts) {
-        for (CourseDay day : changes.tailSet(facts.day().plusDays(1))) {
-            if (judge(role, facts.on(day)).kind().isOpen()) {
-                return Optional.of(day);
-            }
-        }
-        return Optional.empty();
     }
 }

@@ -10,6 +10,7 @@ import waypost.core.criterion.Criterion;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Demand.Movement;
 import waypost.core.exercise.Role;
+import waypost.core.log.Hold;
 import waypost.core.reason.Reason;
 import waypost.core.resolved.InForce;
 import waypost.core.resolved.OpeningInForce;
@@ -21,10 +22,14 @@ import waypost.core.time.CourseDay;
 final class RoleGate {
 
     private final Role role;
+    private final boolean gentle;
     private final Resolved resolved;
     private final LimitsByDemand limits;
     private final RangeNeeded ranges;
-    /** It asks something of the operated region, or the protocol speaks of it all the same. */
+    /** It asks something of the operated region. */
+    private final boolean concerned;
+
+    /** It does, or the protocol speaks of it all the same. */
     private final boolean spokenFor;
 
     private final List<Check<?>> checks;
@@ -32,13 +37,15 @@ final class RoleGate {
     private final @Nullable OpeningInForce opening;
     private final Reason notCovered;
 
-    private RoleGate(Role role, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
+    private RoleGate(Role role, boolean gentle, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
         this.role = role;
+        this.gentle = gentle;
         this.resolved = resolved;
         this.limits = limits;
         this.ranges = ranges;
         this.opening = resolved.openings().get(role.key());
-        this.spokenFor = opening != null || concerns(role, resolved.region());
+        this.concerned = concerns(role, resolved.region());
+        this.spokenFor = opening != null || concerned;
         this.notCovered =
                 new Reason.NotCovered(resolved.protocol().face(), opening == null ? List.of() : opening.unanswered());
         this.checks = Check.all(limits, role);
@@ -62,14 +69,21 @@ final class RoleGate {
                         .toList();
     }
 
-    static RoleGate compile(Role role, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
-        return new RoleGate(role, resolved, limits, ranges);
+    /**
+     * @param gentle whether it stays open after an event that nobody has looked after: carried motion, walking about
+     */
+    static RoleGate compile(Role role, boolean gentle, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
+        return new RoleGate(role, gentle, resolved, limits, ranges);
+    }
+
+    Role role() {
+        return role;
     }
 
     Verdict judge(Facts facts) {
         List<Reason> reasons = new ArrayList<>(4);
+        addStops(facts, reasons);
         if (spokenFor) {
-            facts.holds().forEach(hold -> reasons.add(new Reason.OnHold(hold)));
             reasons.addAll(facts.afterHolds());
             addOpening(facts, reasons);
         }
@@ -79,6 +93,29 @@ final class RoleGate {
         Role allowed = underLimits(facts, reasons);
         Role possible = withinRange(allowed, facts, reasons);
         return Verdict.of(role.key(), reasons, possible.equals(role) ? Optional.empty() : Optional.of(possible));
+    }
+
+    /** A hold stops what asks something of the region; a red flag stops everything that the person does. */
+    private void addStops(Facts facts, List<Reason> reasons) {
+        for (Hold hold : facts.holds()) {
+            if (spokenFor || hold.stopsEverything()) {
+                reasons.add(new Reason.OnHold(hold));
+            }
+        }
+        if (concerned && !gentle) {
+            facts.unlooked().forEach(event -> reasons.add(new Reason.NotLookedAfter(event)));
+        }
+    }
+
+    /** What is said of a limb that only lies or carries while the other side exercises. */
+    Verdict judgeMeanwhile(Facts facts, boolean covered) {
+        List<Reason> reasons = new ArrayList<>(4);
+        addStops(facts, reasons);
+        if (spokenFor && !covered) {
+            reasons.add(notCovered);
+        }
+        underLimits(facts, reasons);
+        return Verdict.of(role.key(), reasons, Optional.empty());
     }
 
     private void addOpening(Facts facts, List<Reason> reasons) {
@@ -110,12 +147,11 @@ final class RoleGate {
                         .hasReached(facts.phase().id(), needed.phase().get().id())) {
             reasons.add(new Reason.PhaseNotSigned(needed.rule(), needed.phase().get(), facts.phase()));
         }
-        if (isRegardless(needed, facts.day())) {
-            return;
-        }
         for (Criterion criterion : needed.criteria()) {
-            if (!facts.met().contains(criterion.id())) {
-                reasons.add(new Reason.MilestoneNotMet(needed.rule(), criterion, needed.regardless()));
+            boolean lapses = !criterion.neverLapses();
+            if (!facts.met().contains(criterion.id()) && !(lapses && isRegardless(needed, facts.day()))) {
+                Optional<CourseDay> regardless = lapses ? needed.regardless() : Optional.empty();
+                reasons.add(new Reason.MilestoneNotMet(needed.rule(), criterion, regardless));
             }
         }
     }

@@ -21,6 +21,11 @@ public record Hold(Kind kind, String why, LocalDate from, LocalDate review, Opti
         OTHER
     }
 
+    /** Whether it stops all work of the person, not only that on the operated region: an emergency or same-day flag. */
+    public boolean stopsEverything() {
+        return kind == Kind.RED_FLAG;
+    }
+
     public boolean holdsOn(LocalDate date) {
         return !date.isBefore(from) && ended.map(date::isBefore).orElse(true);
     }

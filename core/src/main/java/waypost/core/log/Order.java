@@ -5,8 +5,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A surgeon's order. Only an order loosens a rule. Signed, it holds until its last day; received by phone it holds for
- * {@link #PHONE_DAYS} days and falls back unless countersigned, and never loosens a rule that is surgeon only.
+ * A surgeon's order. Only an order loosens a rule. Signed, it holds until its last day. Received by phone, what it loosens
+ * holds for {@link #PHONE_DAYS} days and falls back unless countersigned, and it never loosens a rule that is surgeon
+ * only; what it tightens holds until it is lifted.
  *
  * @param words as the surgeon said it
  * @param given the day on which it was given
@@ -26,7 +27,7 @@ public record Order(
         Optional<String> recordedBy,
         List<Change> changes) {
 
-    /** How long an order by phone holds, in days from the day it was given. */
+    /** How long what an order by phone loosens holds, in days from its first day. */
     public static final int PHONE_DAYS = 3;
 
     public Order {
@@ -45,13 +46,24 @@ public record Order(
         return signed.isPresent();
     }
 
-    /** The first day on which it no longer holds; empty when it holds on. */
+    /** The first day on which what it tightens no longer holds; empty when it holds on. */
+    public Optional<LocalDate> tightensUntil() {
+        return lastDay.map(day -> day.plusDays(1));
+    }
+
+    /** The first day on which nothing of it holds any more, as far as the order itself tells; empty when it holds on. */
     public Optional<LocalDate> endsOn() {
-        Optional<LocalDate> own = lastDay.map(day -> day.plusDays(1));
+        return changes.stream().allMatch(Change.Bars.class::isInstance) ? tightensUntil() : loosensUntil();
+    }
+
+    /** The first day on which what it loosens no longer holds; empty when it holds on. */
+    public Optional<LocalDate> loosensUntil() {
+        Optional<LocalDate> own = tightensUntil();
         if (isSigned()) {
             return own;
         }
-        LocalDate fallsBack = given.plusDays(PHONE_DAYS);
+        LocalDate first = from.isBefore(given) ? given : from;
+        LocalDate fallsBack = first.plusDays(PHONE_DAYS);
         return Optional.of(own.filter(fallsBack::isAfter).orElse(fallsBack));
     }
 }

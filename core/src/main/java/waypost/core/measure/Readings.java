@@ -49,6 +49,17 @@ public final class Readings {
         return date.isBefore(until) ? new Readings(this, date) : this;
     }
 
+    /** These without what was measured of one side before {@code start}. */
+    public Readings from(LocalDate start, Side side) {
+        boolean none = sorted.isEmpty() || !sorted.get(0).date().isBefore(start);
+        return none
+                ? this
+                : new Readings(all().stream()
+                        .filter(reading ->
+                                reading.side() != side || !reading.date().isBefore(start))
+                        .toList());
+    }
+
     public List<Reading> all() {
         return known(sorted);
     }

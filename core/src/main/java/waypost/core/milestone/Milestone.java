@@ -17,6 +17,7 @@ import waypost.core.time.CourseDay;
  * @param goal for a value to be reached: what it is today, in the measure's unit; empty where nothing can be compared
  * @param latchedOn for a latched criterion that is met only because it was met once: true
  * @param safeFrom for a test that is not safe yet: the first day by time alone, if time opens it
+ * @param fellShort whether the last value, however old, did not reach what is wanted
  * @param parts for several criteria together, each of them
  */
 public record Milestone(
@@ -28,6 +29,7 @@ public record Milestone(
         Optional<Amount> goal,
         boolean latchedOn,
         Optional<CourseDay> safeFrom,
+        boolean fellShort,
         List<Milestone> parts) {
 
     public Milestone {
@@ -45,6 +47,7 @@ public record Milestone(
                 Optional.empty(),
                 false,
                 Optional.empty(),
+                state == MilestoneState.NOT_MET,
                 List.of());
     }
 
@@ -64,25 +67,40 @@ public record Milestone(
                 Optional.empty(),
                 false,
                 Optional.empty(),
+                state != MilestoneState.MET && parts.stream().anyMatch(Milestone::fellShort),
                 parts);
     }
 
     Milestone comparedWith(Yardstick.Basis other) {
-        return new Milestone(criterion, state, evidence, found, Optional.of(other), goal, latchedOn, safeFrom, parts);
+        return new Milestone(
+                criterion, state, evidence, found, Optional.of(other), goal, latchedOn, safeFrom, fellShort, parts);
     }
 
     Milestone towards(Amount reached) {
         return new Milestone(
-                criterion, state, evidence, found, basis, Optional.of(reached), latchedOn, safeFrom, parts);
+                criterion, state, evidence, found, basis, Optional.of(reached), latchedOn, safeFrom, fellShort, parts);
+    }
+
+    Milestone fellShort(boolean lacking) {
+        return new Milestone(criterion, state, evidence, found, basis, goal, latchedOn, safeFrom, lacking, parts);
     }
 
     Milestone latched() {
-        return new Milestone(criterion, MilestoneState.MET, evidence, found, basis, goal, true, safeFrom, parts);
+        return new Milestone(criterion, MilestoneState.MET, evidence, found, basis, goal, true, safeFrom, false, parts);
     }
 
     Milestone notSafeBefore(Optional<CourseDay> day) {
         return new Milestone(
-                criterion, MilestoneState.TEST_NOT_SAFE_YET, evidence, found, basis, goal, false, day, parts);
+                criterion,
+                MilestoneState.TEST_NOT_SAFE_YET,
+                evidence,
+                found,
+                basis,
+                goal,
+                false,
+                day,
+                fellShort,
+                parts);
     }
 
     /** The milestones that readings decide: itself, or for several together each of their parts. */

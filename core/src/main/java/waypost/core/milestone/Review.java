@@ -144,6 +144,7 @@ public final class Review implements Criterion.Visitor<Milestone> {
         List<Reading> both = Stream.concat(milestone.evidence().stream(), other.reading().stream())
                 .toList();
         return Milestone.of(milestone.criterion(), milestone.state(), both, milestone.found())
+                .fellShort(milestone.fellShort())
                 .comparedWith(other.basis());
     }
 
@@ -164,7 +165,8 @@ public final class Review implements Criterion.Visitor<Milestone> {
     private static Milestone percentage(
             Criterion criterion, double percent, boolean stale, boolean met, Reading reading) {
         MilestoneState state = stale ? MilestoneState.OUT_OF_DATE : met ? MilestoneState.MET : MilestoneState.NOT_MET;
-        return Milestone.of(criterion, state, List.of(reading), Optional.of(Amount.of(percent, Unit.PERCENT)));
+        return Milestone.of(criterion, state, List.of(reading), Optional.of(Amount.of(percent, Unit.PERCENT)))
+                .fellShort(!met);
     }
 
     @Override
@@ -240,7 +242,8 @@ public final class Review implements Criterion.Visitor<Milestone> {
         } else {
             state = MilestoneState.MET;
         }
-        return Milestone.of(criterion, state, List.of(latest), Optional.of(found));
+        return Milestone.of(criterion, state, List.of(latest), Optional.of(found))
+                .fellShort(by < 0);
     }
 
     /** Whether the strict reading of the measuring day before, still fresh, met it as well. */

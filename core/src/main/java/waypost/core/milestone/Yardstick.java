@@ -17,9 +17,11 @@ import waypost.core.time.CourseDay;
  * What the operated side is compared with: the other side while it is healthy; else the operated side's own value from
  * before surgery, else what the protocol expects by now, the norm last.
  *
+ * @param all every reading, those before surgery included, which count for nothing else
  * @param otherSideHealthy false when the other side has a course of its own
  */
-public record Yardstick(Side operated, boolean otherSideHealthy, Clocks clocks, List<FollowUp.Corridor> corridors) {
+public record Yardstick(
+        Side operated, boolean otherSideHealthy, Readings all, Clocks clocks, List<FollowUp.Corridor> corridors) {
 
     /** What served as yardstick. */
     public enum Basis {
@@ -38,7 +40,7 @@ public record Yardstick(Side operated, boolean otherSideHealthy, Clocks clocks, 
 
     /** A healthy other side. */
     public static Yardstick otherSide(Side operated, LocalDate dayZero) {
-        return new Yardstick(operated, true, Clocks.startingOn(dayZero), List.of());
+        return new Yardstick(operated, true, Readings.NONE, Clocks.startingOn(dayZero), List.of());
     }
 
     /** What to compare with on {@code known}; empty when there is nothing. */
@@ -47,14 +49,14 @@ public record Yardstick(Side operated, boolean otherSideHealthy, Clocks clocks, 
             return readings.latestStrict(measure.id(), operated.other(), mode)
                     .map(reading -> new Comparison(reading.amount(), Basis.OTHER_SIDE, Optional.of(reading)));
         }
-        return beforeSurgery(measure, mode, readings)
+        return beforeSurgery(measure, mode)
                 .or(() -> expected(measure, CourseDay.between(clocks.dayZero(), known)))
                 .or(() -> measure.norm()
                         .map(norm -> new Comparison(measure.amount(norm.value()), Basis.NORM, Optional.empty())));
     }
 
-    private Optional<Comparison> beforeSurgery(Measure measure, Mode mode, Readings readings) {
-        return readings.strict(measure.id(), operated, mode).stream()
+    private Optional<Comparison> beforeSurgery(Measure measure, Mode mode) {
+        return all.strict(measure.id(), operated, mode).stream()
                 .filter(reading -> reading.date().isBefore(clocks.dayZero()))
                 .reduce((earlier, later) -> later)
                 .map(reading -> new Comparison(reading.amount(), Basis.BEFORE_SURGERY, Optional.of(reading)));

@@ -35,10 +35,14 @@ public record DayOfWork(int baseline, Optional<Brake> brake, Optional<Ground.Spo
      * @param asked the flags that were asked
      */
     public static DayOfWork of(Optional<CheckIn> said, List<RedFlag> asked, Standing standing, WorkLog work) {
+        int baseline = said.map(CheckIn::painNow).orElse(0);
         Optional<Brake> brake = said.flatMap(checkIn -> braked(checkIn, asked))
+                .or(() -> PainLimit.of(standing.course(), baseline).isBrokenBy(baseline)
+                        ? Optional.of(Brake.PAIN_ON_ARRIVAL)
+                        : Optional.empty())
                 .or(() -> hasEffusion(standing) ? Optional.of(Brake.EFFUSION) : Optional.empty())
                 .or(() -> flaredLast(standing, work) ? Optional.of(Brake.FLARED_LAST_TIME) : Optional.empty());
-        return new DayOfWork(said.map(CheckIn::painNow).orElse(0), brake, sport(standing));
+        return new DayOfWork(baseline, brake, sport(standing));
     }
 
     /** This week's minutes against those told at least five days before. */

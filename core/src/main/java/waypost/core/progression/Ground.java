@@ -68,8 +68,16 @@ public sealed interface Ground {
         }
     }
 
-    /** Pain in a set, or in the hours after, was over the rule. */
-    record PainOver(int found, int most, boolean afterwards) implements Ground {
+    /** Pain was over the rule. */
+    record PainOver(int found, int most, When when) implements Ground {
+
+        /** When it was. */
+        public enum When {
+            IN_A_SET,
+            AFTERWARDS,
+            NEXT_MORNING
+        }
+
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.painOver(this);

@@ -12,6 +12,19 @@ final class LoadStep {
 
     private LoadStep() {}
 
+    /**
+     * With what somebody begins: the lightest band, at most two kilograms, at most a fifth of the maximum (common practice,
+     * no source).
+     */
+    static Load first(Load usual) {
+        double most = switch (usual.unit()) {
+            case BAND_STEP -> 1;
+            case KILOGRAMS -> 2;
+            case PERCENT_OF_MAXIMUM -> 20;
+        };
+        return new Load(Math.min(usual.amount(), most), usual.unit());
+    }
+
     static Optional<Load> up(Load load) {
         return within(load.amount() + size(load.amount(), load.unit()), load.unit());
     }

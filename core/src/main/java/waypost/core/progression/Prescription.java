@@ -39,6 +39,20 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load) {
         return new Prescription(sets, aim.at(amount), load);
     }
 
+    /** This with at most so much in each set. */
+    Prescription noMoreThan(int amount) {
+        return aim.most() > amount ? at(amount) : this;
+    }
+
+    /** This with the lightest load of its kind: nobody is begun on the load that a catalogue names. */
+    Prescription lightest(Role role) {
+        return load.map(held -> with(role.reducible()
+                        .load()
+                        .filter(least -> least.unit() == held.unit() && least.compareTo(held) < 0)
+                        .orElseGet(() -> LoadStep.first(held))))
+                .orElse(this);
+    }
+
     public Prescription with(Load other) {
         return new Prescription(sets, aim, Optional.of(other));
     }

@@ -3,6 +3,7 @@ package waypost.core.progression;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -11,15 +12,15 @@ import waypost.core.course.Standing;
 import waypost.core.criterion.Criterion;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Counted;
+import waypost.core.exercise.Progression;
 import waypost.core.exercise.Purpose;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Bout;
+import waypost.core.log.Response;
 import waypost.core.log.WorkLog;
 import waypost.core.milestone.Milestone;
-import waypost.core.protocol.PainRule;
-import waypost.core.reason.Reason;
 import waypost.core.reason.VerdictKind;
 
 /**
@@ -29,12 +30,14 @@ import waypost.core.reason.VerdictKind;
 public final class Proposals {
 
     private static final int LONG_BREAK_DAYS = 14;
+    private static final int HALF_PERCENT = 50;
 
     private final Standing standing;
     private final WorkLog work;
     private final DayOfWork day;
     private final Balance balance;
     private final Set<RoleKey> off;
+    private final Neighbours neighbours;
 
     /**
      * @param work everything that was done; what was done on the standing's own day is not looked at
@@ -46,12 +49,12 @@ public final class Proposals {
         this.day = day;
         this.balance = new Balance(standing.course().activities(), this.work);
         this.off = Set.copyOf(standing.switchedOff());
+        this.neighbours = new Neighbours(standing);
     }
 
     /** How much pain a set may give today. */
     public PainLimit pain() {
-        Optional<PainRule> rule = standing.course().resolved().pain().map(pain -> pain.rule());
-        return PainLimit.of(rule, day.baseline());
+        return PainLimit.of(standing.course(), day.baseline());
     }
 
     /** What is proposed for a role of the plan. */
@@ -70,18 +73,39 @@ public final class Proposals {
         return dosed(asked, asked);
     }
 
+    /** The same where the therapist stays on the planned rung though the rule leads to another: with every brake of the day. */
+    public Proposal staying(RoleKey planned) {
+        Proposal leads = of(planned);
+        Optional<Proposal.Do> elsewhere =
+                leads.toDo().filter(toDo -> !toDo.role().equals(planned));
+        if (elsewhere.isEmpty() || !isOpen(planned)) {
+            return leads;
+        }
+        List<Ground> why = new ArrayList<>(elsewhere.get().why());
+        Prescription last = lastOf(planned);
+        return elsewhere.get().way() == Way.RUNG_BEFORE
+                ? lessOf(planned, planned, last, why)
+                : proposed(planned, planned, Way.SAME, last, why, last);
+    }
+
+    private Prescription lastOf(RoleKey role) {
+        List<Bout> bouts = work.bouts(role);
+        return bouts.isEmpty() ? first(role) : asDoneLast(new Task(usual(role), bouts, pain(), standing.date()));
+    }
+
     /** What to do at once when a set gave more pain than the rule allows: a lighter load, or the rung before. */
     public Proposal stepBack(RoleKey role, Prescription now, int found) {
-        List<Ground> why = new ArrayList<>(List.of(new Ground.PainOver(found, pain().most(), false)));
+        List<Ground> why =
+                new ArrayList<>(List.of(new Ground.PainOver(found, pain().most(), Ground.PainOver.When.IN_A_SET)));
         return now.load()
                 .flatMap(LoadStep::down)
-                .map(lighter -> proposed(role, role, Way.DOWN, now.with(lighter), why, now))
+                .map(lighter -> judged(role, role, Way.DOWN, now.with(lighter), why, now))
                 .orElseGet(() -> before(role, role, now, why));
     }
 
     /** The nearest open rung that does not rest today; its own dose. */
     private Optional<Proposal.Do> neighbour(RoleKey asked) {
-        return new Neighbours(standing)
+        return neighbours
                 .nearestOpen(asked)
                 .filter(role -> balance.resting(role, standing.date()).isEmpty())
                 .flatMap(role -> dosed(asked, role).toDo());
@@ -91,14 +115,27 @@ public final class Proposals {
         List<Bout> bouts = work.bouts(role);
         Prescription usual = usual(role);
         if (bouts.isEmpty()) {
-            return gated(asked, role, new Step(Way.NEW, usual, new Ground.FirstTime(), standing.date()), usual);
+            Prescription first = first(role);
+            return gated(asked, role, new Step(Way.NEW, first, new Ground.FirstTime(), standing.date()), first);
         }
         Task task = new Task(usual, bouts, pain(), standing.date());
-        Step step = ProgressionRule.named(exercise(role).progression()).next(task);
+        Step step = rule(role, task).next(task);
         if (step.from().isAfter(standing.date())) {
             return new Proposal.Rest(asked, step.from(), List.of(step.why()));
         }
         return gated(asked, role, step, asDoneLast(task));
+    }
+
+    /** Where the joint was sore after running or jumping, the soreness rules go before the exercise's own. */
+    private ProgressionRule rule(RoleKey role, Task task) {
+        boolean sore = task.last()
+                .response()
+                .map(response -> response.soreness() != Response.Soreness.NONE)
+                .orElse(false);
+        return ProgressionRule.named(
+                sore && role(role).hasImpact()
+                        ? Progression.SORENESS_RULES
+                        : exercise(role).progression());
     }
 
     /** The load and amount of the last bout, in the usual number of sets. */
@@ -114,7 +151,7 @@ public final class Proposals {
         Optional<Ground> held = way.isHarder() ? heldBack(role) : Optional.empty();
         if (held.isPresent()) {
             why.add(held.get());
-            return proposed(asked, role, Way.SAME, lowered(last, why), why, last);
+            return proposed(asked, role, Way.SAME, last, why, last);
         }
         Optional<Criterion> wanted = way == Way.NEXT_RUNG ? toleratedFirst(role) : Optional.empty();
         if (wanted.isPresent()) {
@@ -127,18 +164,15 @@ public final class Proposals {
         if (way == Way.RUNG_BEFORE) {
             return before(asked, role, step.dose(), why);
         }
-        return proposed(asked, role, way, lowered(step.dose(), why), why, last);
+        return proposed(asked, role, way, step.dose(), why, last);
     }
 
-    /** After a hold no dose is above its share of the last one. */
-    private Prescription lowered(Prescription dose, List<Ground> why) {
-        Prescription lower = dose;
-        for (Reason.AfterHold after : standing.facts().afterHolds()) {
-            int percent = after.rule().reEntry().orElseThrow().percent();
-            lower = dose.lowered(percent);
-            why.add(new Ground.AfterHold(percent, after.until()));
-        }
-        return lower;
+    /** After holds no dose is above the least share of the last one that any of them asks for. */
+    private Optional<Ground.AfterHold> reEntry() {
+        return standing.facts().afterHolds().stream()
+                .map(after -> new Ground.AfterHold(
+                        after.rule().reEntry().orElseThrow().percent(), after.until()))
+                .min(Comparator.comparingInt(Ground.AfterHold::percent).thenComparing(Ground.AfterHold::until));
     }
 
     /** What speaks against more today, whatever the rule says. */
@@ -151,10 +185,7 @@ public final class Proposals {
         if (away > LONG_BREAK_DAYS) {
             return Optional.of(new Ground.LongBreak(away));
         }
-        return standing.facts().afterHolds().stream()
-                .findFirst()
-                .map(after -> new Ground.AfterHold(
-                        after.rule().reEntry().orElseThrow().percent(), after.until()));
+        return reEntry().map(Ground.class::cast);
     }
 
     /** What the next phase wants tolerated on this very rung, and is not yet. */
@@ -170,7 +201,7 @@ public final class Proposals {
     }
 
     private Proposal next(RoleKey asked, RoleKey role, Prescription last, List<Ground> why) {
-        Optional<RoleKey> harder = beside(role, 1);
+        Optional<RoleKey> harder = neighbours.next(role);
         if (harder.isEmpty()) {
             why.add(new Ground.EndOfLadder(true));
             return proposed(asked, role, Way.SAME, last, why, last);
@@ -184,8 +215,8 @@ public final class Proposals {
         if (wasDoneSince(harder.get(), role)) {
             return dosed(asked, harder.get());
         }
-        Prescription usual = usual(harder.get());
-        return proposed(asked, harder.get(), Way.NEXT_RUNG, usual, why, usual);
+        Prescription first = first(harder.get());
+        return proposed(asked, harder.get(), Way.NEXT_RUNG, first, why, first);
     }
 
     private boolean wasDoneSince(RoleKey harder, RoleKey role) {
@@ -198,13 +229,20 @@ public final class Proposals {
     }
 
     private Proposal before(RoleKey asked, RoleKey role, Prescription dose, List<Ground> why) {
-        Optional<RoleKey> easier = beside(role, -1).filter(other -> isOpen(other));
-        if (easier.isPresent()) {
-            Prescription usual = usual(easier.get());
-            return proposed(asked, easier.get(), Way.RUNG_BEFORE, lowered(usual, why), why, usual);
+        Optional<RoleKey> easier = neighbours.before(role).filter(this::isOpen);
+        if (easier.isEmpty()) {
+            why.add(new Ground.EndOfLadder(false));
+            return lessOf(asked, role, dose, why);
         }
-        why.add(new Ground.EndOfLadder(false));
-        Prescription less = dose.lowered(50);
+        Prescription last = lastOf(easier.get());
+        boolean alike = last.aim().counted().isVolume()
+                && last.aim().counted() == dose.aim().counted();
+        Prescription back = alike ? last.noMoreThan(dose.aim().most()) : last;
+        return proposed(asked, easier.get(), Way.RUNG_BEFORE, back, why, back);
+    }
+
+    private Proposal lessOf(RoleKey asked, RoleKey role, Prescription dose, List<Ground> why) {
+        Prescription less = dose.lowered(HALF_PERCENT);
         return proposed(asked, role, Way.DOWN, less, why, less);
     }
 
@@ -214,16 +252,28 @@ public final class Proposals {
                 && balance.resting(role, standing.date()).isEmpty();
     }
 
-    /** The gate's last word on a dose: as it is, cut to what it allows, as last time, or a neighbour. */
+    /** After a hold only the share of it; then the gate's last word: as it is, cut to what it allows, as last time. */
     private Proposal proposed(
             RoleKey asked, RoleKey role, Way way, Prescription dose, List<Ground> why, Prescription last) {
-        Optional<Prescription> allowed = allowed(role, besideSport(role, dose, why), why);
+        Optional<Ground.AfterHold> share = reEntry();
+        share.filter(after -> !why.contains(after)).ifPresent(why::add);
+        Prescription beside = besideSport(role, shared(dose, share), why);
+        return judged(asked, role, way, beside, why, shared(last, share));
+    }
+
+    private Proposal judged(
+            RoleKey asked, RoleKey role, Way way, Prescription dose, List<Ground> why, Prescription last) {
+        Optional<Prescription> allowed = allowed(role, dose, why);
         if (allowed.isPresent()) {
             return new Proposal.Do(asked, role, way, allowed.get(), why);
         }
         return allowed(role, last, why)
                 .<Proposal>map(again -> new Proposal.Do(asked, role, Way.SAME, again, why))
                 .orElseGet(() -> new Proposal.Closed(asked, standing.verdict(role), Optional.empty()));
+    }
+
+    private static Prescription shared(Prescription dose, Optional<Ground.AfterHold> share) {
+        return share.map(after -> dose.lowered(after.percent())).orElse(dose);
     }
 
     /** Strength gives way to sport that rose: a set less. */
@@ -238,7 +288,7 @@ public final class Proposals {
     /** The dose as the gate lets it pass; what it objects goes to the grounds. */
     private Optional<Prescription> allowed(RoleKey key, Prescription dose, List<Ground> why) {
         Role role = role(key);
-        Verdict verdict = judged(dose.asked(role));
+        Verdict verdict = standing.verdict(dose.asked(role));
         if (verdict.kind() == VerdictKind.OPEN) {
             return Optional.of(dose);
         }
@@ -250,32 +300,19 @@ public final class Proposals {
         if (!cut.equals(dose)) {
             why.add(new Ground.UnderTheGate(verdict));
         }
-        return Optional.of(cut).filter(less -> judged(less.asked(role)).kind().isOpen());
+        return Optional.of(cut)
+                .filter(less -> standing.verdict(less.asked(role)).kind().isOpen());
     }
 
-    private Verdict judged(Role asked) {
-        return standing.course().gate().judgeAltered(asked, standing.facts());
+    /** With what somebody begins: the usual dose on the lightest load. */
+    private Prescription first(RoleKey key) {
+        return usual(key).lightest(role(key));
     }
 
     /** The usual dose, cut to what the gate leaves of it today. */
     private Prescription usual(RoleKey key) {
         Prescription usual = Prescription.usual(exercise(key).dose(), role(key));
         return standing.verdict(key).reducedTo().map(usual::within).orElse(usual);
-    }
-
-    /** The rung above (1) or below (-1), in the same role of the limb if it has it. */
-    private Optional<RoleKey> beside(RoleKey key, int direction) {
-        List<Activity.Exercise> ladder = standing.course().ladder(exercise(key).ladder());
-        int at = ladder.indexOf(exercise(key)) + direction;
-        if (at < 0 || at >= ladder.size()) {
-            return Optional.empty();
-        }
-        List<Role> roles = ladder.get(at).roles();
-        return roles.stream()
-                .filter(role -> role.name().equals(key.role()))
-                .findFirst()
-                .or(() -> roles.stream().findFirst())
-                .map(Role::key);
     }
 
     private Activity.Exercise exercise(RoleKey key) {

@@ -2,6 +2,7 @@ package waypost.core.progression;
 
 import java.util.Optional;
 import waypost.core.exercise.Counted;
+import waypost.core.log.SetDone;
 
 /**
  * Three clean repetitions open the next stage; runs are repetitions within one session and capped there, of anything else
@@ -13,11 +14,14 @@ final class Stages implements ProgressionRule {
 
     @Override
     public Step next(Task task) {
-        Optional<Ground> pained = task.pained();
-        if (pained.isPresent()) {
-            return task.step(Way.RUNG_BEFORE, task.usual(), pained.get());
-        }
         boolean runs = task.usual().aim().counted() == Counted.RUNS;
+        Optional<Ground> down = task.pained().or(() -> lost(task));
+        if (down.isPresent()) {
+            return task.step(Way.RUNG_BEFORE, noMoreThanDone(task), down.get());
+        }
+        if (runs && task.last().worstForm() != SetDone.Form.GOOD) {
+            return task.step(Way.SAME, task.now(), new Ground.FormNotGood(false));
+        }
         int clean = runs
                 ? task.last().total()
                 : task.cleanRunning(task.usual().aim().bottom());
@@ -25,5 +29,17 @@ final class Stages implements ProgressionRule {
         return clean >= CLEAN
                 ? task.step(Way.NEXT_RUNG, task.usual(), reached)
                 : task.step(Way.SAME, task.now(), reached);
+    }
+
+    private static Optional<Ground> lost(Task task) {
+        return task.last().worstForm() == SetDone.Form.LOST
+                ? Optional.of(new Ground.FormNotGood(true))
+                : Optional.empty();
+    }
+
+    /** After pain never more than what gave it. */
+    private static Prescription noMoreThanDone(Task task) {
+        int done = Math.max(1, task.last().leastAmount());
+        return task.usual().noMoreThan(done);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.ToIntFunction;
 import waypost.core.demand.Load;
 import waypost.core.log.Bout;
+import waypost.core.log.Response;
 import waypost.core.log.SetDone;
 
 /**
@@ -35,24 +36,27 @@ public record Task(Prescription usual, List<Bout> bouts, PainLimit pain, LocalDa
 
     /** What broke the pain rule last time: in a set, afterwards, or the next morning. */
     Optional<Ground> pained() {
-        Bout bout = last();
-        if (pain.isBrokenBy(bout.worstPain())) {
-            return Optional.of(new Ground.PainOver(bout.worstPain(), pain.most(), false));
-        }
-        Optional<Integer> after = bout.response().flatMap(response -> response.after());
-        if (after.filter(pain::isBrokenBy).isPresent()) {
-            return Optional.of(new Ground.PainOver(after.get(), pain.most(), true));
-        }
-        return bout.response().filter(response -> response.flared()).map(Ground.Flared::new);
+        return pained(last());
     }
 
-    /** Whether a bout was done as asked: every set, so much in each, in good form, within the pain rule. */
+    private Optional<Ground> pained(Bout bout) {
+        Optional<Response> response = bout.response();
+        return over(Optional.of(bout.worstPain()), Ground.PainOver.When.IN_A_SET)
+                .or(() -> over(response.flatMap(Response::after), Ground.PainOver.When.AFTERWARDS))
+                .or(() -> response.filter(Response::flared).map(Ground.Flared::new))
+                .or(() -> over(response.flatMap(Response::nextMorning), Ground.PainOver.When.NEXT_MORNING));
+    }
+
+    private Optional<Ground> over(Optional<Integer> found, Ground.PainOver.When when) {
+        return found.filter(pain::isBrokenBy).map(felt -> new Ground.PainOver(felt, pain.most(), when));
+    }
+
+    /** Whether a bout was done as asked: every set, so much in each, in good form, within the pain rule ever after. */
     boolean isClean(Bout bout, int amount) {
         return bout.sets().size() >= usual.sets()
                 && bout.leastAmount() >= amount
                 && bout.worstForm() == SetDone.Form.GOOD
-                && !pain.isBrokenBy(bout.worstPain())
-                && !bout.flared();
+                && pained(bout).isEmpty();
     }
 
     /** How many of the last bouts running were clean at this amount and at what is held now. */

@@ -1,10 +1,12 @@
 package waypost.core.protocol;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import waypost.core.criterion.Criterion;
 import waypost.core.limit.Limit;
+import waypost.core.log.Event;
 import waypost.core.question.Question;
 import waypost.core.time.CourseDay;
 import waypost.core.time.DayZero;
@@ -119,6 +121,15 @@ public record Protocol(
                 .orElseThrow(() -> new IllegalArgumentException("limit: found '" + limitId + "', allowed: "
                         + String.join(
                                 ", ", limits().stream().map(l -> l.head().id()).toList())));
+    }
+
+    /** The clocks that an event may start: those of its rules, and a fall, which every course knows. */
+    public List<String> eventClocks() {
+        List<String> clocks = new ArrayList<>(scope.clocks());
+        if (!clocks.contains(Event.FALL)) {
+            clocks.add(Event.FALL);
+        }
+        return List.copyOf(clocks);
     }
 
     /** The first day of the course: day 0, or the earliest day of the first phase where that comes before it. */

@@ -10,6 +10,7 @@ import waypost.core.demand.Demand;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.Limit;
 import waypost.core.limit.Provenance;
+import waypost.core.log.Event;
 import waypost.core.log.Hold;
 import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Phase;
@@ -93,6 +94,58 @@ public sealed interface Reason {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.onHold(this);
+        }
+    }
+
+    /** Something happened to the limb that nobody has looked after yet. */
+    record NotLookedAfter(Event event) implements Reason {
+        @Override
+        public VerdictKind kind() {
+            return VerdictKind.ON_HOLD;
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.notLookedAfter(this);
+        }
+    }
+
+    /**
+     * Another course of the same person speaks.
+     *
+     * @param reason what it says; its days are told on that course's own count
+     */
+    record InOtherCourse(OtherCourse course, Reason reason) implements Reason {
+        @Override
+        public VerdictKind kind() {
+            return reason.kind();
+        }
+
+        @Override
+        public Optional<String> ruleId() {
+            return reason.ruleId();
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.inOtherCourse(this);
+        }
+    }
+
+    /** Each course would allow a form of its own, and none of these forms serves them all. */
+    record NoCommonForm(List<OtherCourse> courses) implements Reason {
+        public NoCommonForm {
+            courses = List.copyOf(courses);
+        }
+
+        @Override
+        public VerdictKind kind() {
+            return VerdictKind.BARRED;
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.noCommonForm(this);
         }
     }
 
@@ -279,6 +332,12 @@ public sealed interface Reason {
         R exceeded(Exceeded<?> reason);
 
         R onHold(OnHold reason);
+
+        R notLookedAfter(NotLookedAfter reason);
+
+        R inOtherCourse(InOtherCourse reason);
+
+        R noCommonForm(NoCommonForm reason);
 
         R afterHold(AfterHold reason);
 

@@ -6,7 +6,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import waypost.core.criterion.Criterion;
 import waypost.core.exercise.RoleKey;
 import waypost.core.limit.ActivityLimit;
 import waypost.core.limit.AllOrNothing;
@@ -59,13 +62,26 @@ final class Ordering {
     }
 
     private void apply(Order order) {
-        Optional<Window> window = window(order.from(), order.endsOn());
+        Optional<Window> tightens = window(order.from(), order.tightensUntil());
+        Optional<Window> loosens = window(order.from(), order.loosensUntil());
         Authority authority = new Authority.FromOrder(order.id(), order.surgeon(), order.given(), order.isSigned());
-        window.ifPresent(w -> order.changes().forEach(change -> apply(change, order, w, authority)));
+        for (Change change : order.changes()) {
+            loosens.ifPresent(window -> loosen(change, order, window, authority));
+            tightens.ifPresent(window -> tighten(change, order, window, authority));
+        }
     }
 
-    private void apply(Change change, Order order, Window window, Authority authority) {
-        if (change instanceof Change.NewValue<?> value) {
+    /** What a change takes away stands until it is lifted, whoever the order came through. */
+    private void tighten(Change change, Order order, Window window, Authority authority) {
+        if (change instanceof Change.NewValue<?> value && takesAway(value, window.from())) {
+            addValue(value, window, authority);
+        } else if (change instanceof Change.Bars bars) {
+            limits.add(barring(order.id(), bars, window, authority));
+        }
+    }
+
+    private void loosen(Change change, Order order, Window window, Authority authority) {
+        if (change instanceof Change.NewValue<?> value && !takesAway(value, window.from())) {
             if (mayLoosen(order, value.limit().head().surgeonOnly())) {
                 lift(value.limit().head().id(), window);
             }
@@ -77,9 +93,24 @@ final class Ordering {
             }
         } else if (change instanceof Change.Ends ends) {
             duties.replaceAll(duty -> endsIt(ends, duty, order) ? ended(duty, window) : duty);
-        } else if (change instanceof Change.Bars bars) {
-            limits.add(barring(order.id(), bars, window, authority));
         }
+    }
+
+    /** Whether a new value allows no more than every written value of its limit does on the order's first day. */
+    private <T> boolean takesAway(Change.NewValue<T> value, CourseDay first) {
+        Set<String> all =
+                written.protocol().criteria().stream().map(Criterion::id).collect(Collectors.toSet());
+        return written.limits().stream()
+                .filter(limit ->
+                        limit.limit().head().id().equals(value.limit().head().id()))
+                .flatMap(limit ->
+                        Stream.of(Set.<String>of(), all).flatMap(met -> limit.steps().valueOn(first, met).stream()))
+                .allMatch(allowed -> isAsStrict(value, allowed));
+    }
+
+    @SuppressWarnings("unchecked") // limits of one id limit the same quantity
+    private static <T> boolean isAsStrict(Change.NewValue<T> value, Allowed<?> allowed) {
+        return value.limit().asStrict(value.allowed(), (Allowed<T>) allowed);
     }
 
     private static boolean mayLoosen(Order order, boolean surgeonOnly) {

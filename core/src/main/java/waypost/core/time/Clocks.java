@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * The clocks of a course: day 0 of the surgery or injury, and of whatever else has its own count (a revision, a
@@ -24,6 +25,16 @@ public record Clocks(LocalDate dayZero, Map<String, List<LocalDate>> others) {
     /** A course with its own count alone. */
     public static Clocks startingOn(LocalDate dayZero) {
         return new Clocks(dayZero, Map.of());
+    }
+
+    /** These and further starts. */
+    public Clocks with(Map<String, List<LocalDate>> more) {
+        Map<String, List<LocalDate>> all = new LinkedHashMap<>(others);
+        more.forEach((clock, starts) -> all.merge(
+                clock,
+                starts,
+                (one, two) -> Stream.concat(one.stream(), two.stream()).toList()));
+        return new Clocks(dayZero, all);
     }
 
     /** The starts of a clock, earliest first; for the course's own clock (an empty name) day 0. */

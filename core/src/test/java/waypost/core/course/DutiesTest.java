@@ -52,8 +52,8 @@ class DutiesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"13,false", "14,true"})
-    void whatHasNotBegunByItsDayIsOverdue(int day, boolean overdue) {
+    @CsvSource({"13,false", "14,false", "15,true"})
+    void whatHasNotBegunByItsDayIsOverdueFromTheDayAfter(int day, boolean overdue) {
         Course course =
                 new Fixture().asking(bend(30)).open(from("day 0")).duty(BEGIN).course();
 
@@ -109,7 +109,7 @@ class DutiesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"9,80,false", "10,80,true", "10,120,false"})
+    @CsvSource({"9,80,false", "10,80,false", "11,80,true", "11,120,false", "60,80,true", "60,120,false"})
     void whatIsNotReachedByItsDayIsOverdue(int day, double bend, boolean overdue) {
         Duty reach = new Duty.Reach(HEAD, "bend", Moment.parse("day 10"), "call");
         Course course = new Fixture().duty(reach).course(history(Evidence.of(new Readings(List.of(flexion(bend, 8))))));
@@ -119,6 +119,23 @@ class DutiesTest {
                 .satisfies(d -> assertThat(d.overdue()).isEqualTo(overdue));
         assertThat(course.on(DAY_ZERO.plusDays(day), DAY_ZERO, Outlook.TO_PLAN).duties())
                 .noneMatch(DutyStatus::overdue);
+    }
+
+    @Test
+    void whatIsSwitchedOffIsNoLongerDue() {
+        Duty practise =
+                new Duty.Practise(HEAD, "squat", sixWeeks(Allowed.within(Frequency.parse("10 a day"))), "stiff");
+        Fixture stretch = new Fixture()
+                .asking(bend(30))
+                .open(from("day 0"))
+                .offWhen("bend")
+                .duty(practise)
+                .duty(BEGIN);
+        Course reached = stretch.course(history(Evidence.of(new Readings(List.of(flexion(120, 18))))));
+        Course short90 = stretch.course(history(Evidence.of(new Readings(List.of(flexion(70, 18))))));
+
+        assertThat(on(reached, 20).duties()).isEmpty();
+        assertThat(on(short90, 20).duties()).hasSize(2);
     }
 
     @Test

@@ -81,6 +81,42 @@ class OrdersTest {
         assertThat(kind(false, order(false, 10, null, bendTo(90, false)), day)).isEqualTo(kind);
     }
 
+    /** "From Monday" by phone counts its days from Monday, not from the call. */
+    @ParameterizedTest
+    @CsvSource({"13,BARRED", "14,OPEN", "16,OPEN", "17,BARRED"})
+    void anOrderByPhoneCountsFromItsFirstDay(int day, VerdictKind kind) {
+        assertThat(kind(false, order(false, 14, null, bendTo(90, false)), day)).isEqualTo(kind);
+    }
+
+    /** Only what was loosened falls back: 30° by phone still holds long after, until its last day if it has one. */
+    @ParameterizedTest
+    @CsvSource(
+            value = {"13,null,BARRED", "40,null,BARRED", "40,20,OPEN", "20,20,BARRED"},
+            nullValues = "null")
+    void aTighteningByPhoneHoldsUntilItIsLifted(int day, Integer lastDay, VerdictKind kind) {
+        VerdictKind found = new Fixture()
+                .asking(bend(50))
+                .open(from("day 0"))
+                .limit(limit(false))
+                .decisions(new Decisions(List.of(order(false, 10, lastDay, bendTo(30, false))), List.of()))
+                .on(day)
+                .kind();
+
+        assertThat(found).isEqualTo(kind);
+    }
+
+    @Test
+    void aBarByPhoneHoldsUntilItIsLifted() {
+        Fixture barred = new Fixture()
+                .asking(bend(50))
+                .open(from("day 0"))
+                .decisions(new Decisions(
+                        List.of(order(false, 10, null, new Change.Bars(Set.of(Fixture.ROLE.activity())))), List.of()));
+
+        assertThat(barred.on(9).kind()).isEqualTo(VerdictKind.OPEN);
+        assertThat(barred.on(40).kind()).isEqualTo(VerdictKind.BARRED);
+    }
+
     @Test
     void anOrderByPhoneNeverLoosensWhatIsSurgeonOnly() {
         assertThat(kind(true, order(false, 10, null, bendTo(90, true)), 11)).isEqualTo(VerdictKind.BARRED);

@@ -261,6 +261,7 @@ class CombinationsTest {
                 Set.of("bend"),
                 List.of(),
                 List.of(),
+                List.of(),
                 facts.readings(),
                 false);
 

@@ -95,13 +95,14 @@ class OpeningsTest {
                 Set.of("bend"),
                 List.of(),
                 List.of(),
+                List.of(),
                 first.readings(),
                 false);
 
         assertThat(gate.judge(Fixture.ROLE, first).reasons())
                 .hasExactlyElementsOfTypes(Reason.PhaseNotSigned.class, Reason.MilestoneNotMet.class);
         assertThat(gate.judge(Fixture.ROLE, ready).kind()).isEqualTo(VerdictKind.OPEN);
-        assertThat(gate.opensByTime(Fixture.ROLE, first)).isEmpty();
+        assertThat(DayGate.alone(gate, first).opensByTime(Fixture.ROLE)).isEmpty();
     }
 
     @Test
@@ -115,6 +116,7 @@ class OpeningsTest {
                 Fixture.FIRST,
                 Set.of(),
                 List.of(hold),
+                List.of(),
                 List.of(),
                 waypost.core.measure.Readings.NONE,
                 false);
@@ -180,7 +182,7 @@ class OpeningsTest {
         Gate gate =
                 new Fixture().asking(bend(60)).open(from("completed week 6")).gate();
 
-        assertThat(gate.opensByTime(Fixture.ROLE, facts(10))).contains(new CourseDay(42));
+        assertThat(DayGate.alone(gate, facts(10)).opensByTime(Fixture.ROLE)).contains(new CourseDay(42));
         assertThat(gate.changePoints()).containsExactly(new CourseDay(42));
     }
 

@@ -324,7 +324,8 @@ class ReviewTest {
     }
 
     private static String basis(Criterion criterion, List<FollowUp.Corridor> corridors, Reading... readings) {
-        Yardstick yardstick = new Yardstick(Side.RIGHT, false, Clocks.startingOn(DAY_ZERO), corridors);
+        Yardstick yardstick = new Yardstick(
+                Side.RIGHT, false, new Readings(List.of(readings)), Clocks.startingOn(DAY_ZERO), corridors);
         Milestone milestone = Review.of(
                         List.of(criterion),
                         Evidence.of(new Readings(List.of(readings))),

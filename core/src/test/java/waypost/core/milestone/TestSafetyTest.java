@@ -15,6 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import waypost.core.body.Side;
 import waypost.core.exercise.Activity;
+import waypost.core.gate.DayGate;
 import waypost.core.gate.Fixture;
 import waypost.core.gate.Gate;
 import waypost.core.log.Evidence;
@@ -34,7 +35,7 @@ class TestSafetyTest {
 
     private static Milestone checked(int day, String measure, Reading... readings) {
         Gate gate = Gate.of(FIXTURE.resolved(), List.of(test(measure)), List.of(FLEXION));
-        TestSafety safety = TestSafety.of(gate, facts(day), List.of(test(measure)));
+        TestSafety safety = TestSafety.of(DayGate.alone(gate, facts(day)), List.of(test(measure)));
         Milestone milestone = Review.of(
                         List.of(Fixture.BEND),
                         Evidence.of(new Readings(List.of(readings))),

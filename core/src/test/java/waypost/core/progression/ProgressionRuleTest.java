@@ -2,6 +2,7 @@ package waypost.core.progression;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import waypost.core.exercise.Progression;
@@ -38,6 +39,8 @@ class ProgressionRuleTest {
             3; 3 x 8 to 12 reps @5 kg;  0: 12 12 12 @5 kg | 2: 12 12 12 @5 kg p4;        4; DOWN 3 x 8 to 12 reps @4.5 kg
             3; 3 x 8 to 12 reps @5 kg;  0: 12 12 12 @5 kg | 2: 12 12 12 @5 kg after4;    4; DOWN 3 x 8 to 12 reps @4.5 kg
             3; 3 x 8 to 12 reps @5 kg;  0: 12 12 12 @5 kg | 2: 12 12 12 @5 kg am2;       4; DOWN 3 x 8 to 12 reps @4.5 kg
+            0; 3 x 8 to 12 reps @5 kg;  0: 12 12 12 @5 kg | 2: 12 12 12 @5 kg am1;       4; DOWN 3 x 8 to 12 reps @4.5 kg
+            0; 3 x 8 to 12 reps @5 kg;  0: 12 12 12 @5 kg am1 | 2: 12 12 12 @5 kg;       4; SAME 3 x 8 to 12 reps @5 kg
             3; 3 x 8 to 12 reps @5 kg;  0: 12 12 12 @5 kg | 2: 12 12 12 @5 kg swollen;   4; DOWN 3 x 8 to 12 reps @4.5 kg
             3; 3 x 8 to 12 reps @5 kg;  0: 12 12 12 @5 kg | 2: 12 12 12 @5 kg p3;        4; UP 3 x 8 to 12 reps @6 kg
             3; 3 x 10 reps;             0: 10 10 10 | 2: 10 10 10;                       4; NEXT_RUNG
@@ -57,6 +60,7 @@ class ProgressionRuleTest {
     @CsvSource(delimiter = ';', textBlock = """
             0; 3 x 10 to 12 reps;      0: 10 10 10;          2; NEXT_RUNG
             0; 3 x 10 to 12 reps;      0: 12 12 12 p1;       2; RUNG_BEFORE
+            0; 3 x 10 to 12 reps;      0: 12 12 12 am1;      2; RUNG_BEFORE
             4; 3 x 10 to 12 reps;      0: 12 12 12 p4;       2; NEXT_RUNG
             4; 3 x 10 to 12 reps;      0: 12 12 12 p5;       2; RUNG_BEFORE
             0; 3 x 10 to 12 reps;      0: 10 10;             2; SAME 3 x 10 to 12 reps
@@ -141,6 +145,9 @@ class ProgressionRuleTest {
             0; 1 x 3 to 9 runs; 0: 3;                                2; NEXT_RUNG
             0; 1 x 3 to 9 runs; 0: 1 1 1;                            2; NEXT_RUNG
             0; 1 x 3 to 9 runs; 0: 3 p1;                             2; RUNG_BEFORE
+            0; 1 x 3 to 9 runs; 0: 3 helped;                         2; SAME 1 x 3 to 9 runs
+            0; 1 x 3 to 9 runs; 0: 3 lost;                           2; RUNG_BEFORE
+            0; 1 x 3 to 9 runs; 0: 3 am1;                            2; RUNG_BEFORE
             4; 1 x 3 to 9 runs; 0: 3 p4;                             2; NEXT_RUNG
             2; 2 x 25 throws;   0: 25 25 | 2: 25 25;                 4; SAME 2 x 25 throws
             2; 2 x 25 throws;   0: 25 25 | 2: 25 25 | 4: 25 25;      6; NEXT_RUNG
@@ -148,6 +155,15 @@ class ProgressionRuleTest {
             """)
     void stages(int pain, String usual, String told, int today, String expected) {
         assertNext(Progression.STAGES, pain, usual, told, today, expected);
+    }
+
+    /** Three of nine runs gave pain: the stage before is offered with no more than those three. */
+    @Test
+    void afterPainAStageNeverAsksForMoreThanWasDone() {
+        Step step = ProgressionRule.named(Progression.STAGES).next(Told.task("1 x 3 to 9 runs", "0: 3 p5", 2, 0));
+
+        assertThat(step.way()).isEqualTo(Way.RUNG_BEFORE);
+        assertThat(step.dose().aim().most()).isEqualTo(3);
     }
 
     /** Minutes first; what is harder after a week at the top (common practice, no source). */

@@ -69,7 +69,7 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
                 entry.text("harder"),
                 Word.at(entry, "rises", Rise.class),
                 Word.at(entry, "purpose", Purpose.class),
-                entry.whole("roles", role -> role(id, role, reducible)),
+                roles(id, entry, reducible),
                 entry.at("dose").make(ExerciseReader::dose),
                 Word.at(entry, "progression", Progression.class),
                 entry.at("pose").make(ExerciseReader::pose),
@@ -110,15 +110,16 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
         });
         String id = entry.text("id");
         return new Activity.Test(
-                id,
-                entry.text("title"),
-                measure,
-                entry.whole("roles", role -> role(id, role, Reducible.NOTHING)),
-                entry.text("instead"));
+                id, entry.text("title"), measure, roles(id, entry, Reducible.NOTHING), entry.text("instead"));
+    }
+
+    private static List<Role> roles(String activity, Entry entry, Reducible reducible) {
+        List<String> names = entry.list("roles", role -> role.text("name"));
+        return entry.whole("roles", role -> role(activity, role, reducible, names));
     }
 
     /** A role's demands stand under "asks" when all occur together, else under "parts", each with its own. */
-    private static Role role(String activity, Entry entry, Reducible reducible) {
+    private static Role role(String activity, Entry entry, Reducible reducible, List<String> names) {
         List<Demand> demands = new ArrayList<>();
         List<Integer> parts = new ArrayList<>();
         List<Entry> each = entry.has("parts") ? entry.list("parts", part -> part) : List.of(entry);
@@ -135,7 +136,15 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
                 parts,
                 entry.find("reduce").map(ExerciseReader::reducible).orElse(reducible),
                 Set.of(),
-                entry.find("counterpart").map(Entry::text));
+                entry.maybe("counterpart", name -> oneOf(name, names)));
+    }
+
+    /** The other limb plays a role of the same activity, or none is written. */
+    private static String oneOf(String name, List<String> names) {
+        if (!names.contains(name)) {
+            throw new IllegalArgumentException(Suggestion.oneOf(name, names));
+        }
+        return name;
     }
 
     private static Reducible reducible(Entry entry) {

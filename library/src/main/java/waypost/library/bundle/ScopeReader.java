@@ -6,6 +6,7 @@ import waypost.core.body.Limb;
 import waypost.core.body.Region;
 import waypost.core.body.Tissue;
 import waypost.core.protocol.Scope;
+import waypost.core.time.Moment;
 import waypost.library.text.Entry;
 
 /** Reads what a protocol is about. */
@@ -18,7 +19,8 @@ record ScopeReader(ConditionReader conditions) {
                 region.list("besides", besides -> new Scope.Besides(conditions.when(besides), region(besides))),
                 top.list("clocks", Entry::text),
                 top.list("covers", Entry::text),
-                Set.copyOf(top.list("left-out", Entry::text)));
+                Set.copyOf(top.list("left-out", Entry::text)),
+                top.maybe("ends", Moment::parse));
     }
 
     private static Region region(Entry entry) {

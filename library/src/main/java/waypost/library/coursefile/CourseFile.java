@@ -11,6 +11,7 @@ import java.util.Set;
 import waypost.core.course.Course;
 import waypost.core.course.History;
 import waypost.core.log.Decisions;
+import waypost.core.log.Event;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.question.Question;
@@ -26,7 +27,7 @@ import waypost.library.text.Suggestion;
 
 /**
  * One patient's course as a file, without the patient: protocol and version, side, clocks, answers (including "not
- * stated"), readings, attestations, sessions, signed phases, holds, orders, narrowings.
+ * stated"), readings, attestations, sessions, signed phases, holds, events, orders, narrowings.
  */
 public record CourseFile(
         String id, Protocol protocol, Clocks clocks, Answers answers, Decisions decisions, History history) {
@@ -48,13 +49,15 @@ public record CourseFile(
         Protocol protocol = top.at("protocol").as(bundle::protocol);
         top.at("version").as(version -> same("version", version, protocol.version()));
         top.at("clock").as(clock -> same("clock", clock, Word.of(protocol.clock())));
+        History history = new HistoryReader(protocol, bundle).history(top);
+        Clocks events = Event.clocks(top.at("day-zero").as(LocalDate::parse), history.events());
         return new CourseFile(
                 top.text("course"),
                 protocol,
-                new Clocks(top.at("day-zero").as(LocalDate::parse), clocks(top, protocol)),
+                events.with(clocks(top, protocol)),
                 answers(top.at("answers"), protocol),
                 new DecisionReader(protocol, bundle).decisions(top),
-                new HistoryReader(protocol, bundle).history(top));
+                history);
     }
 
     private static String same(String what, String found, String allowed) {

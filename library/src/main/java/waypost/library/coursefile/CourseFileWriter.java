@@ -11,6 +11,7 @@ import org.snakeyaml.engine.v2.api.DumpSettings;
 import org.snakeyaml.engine.v2.common.FlowStyle;
 import waypost.core.course.History;
 import waypost.core.log.Attestation;
+import waypost.core.log.Event;
 import waypost.core.log.Hold;
 import waypost.core.log.Session;
 import waypost.core.log.SetDone;
@@ -27,6 +28,7 @@ public record CourseFileWriter(
         Resolved resolved,
         History history,
         List<OrderText> orders,
+        List<NarrowingText> narrowings,
         List<SetDone> sets,
         List<NoteText> notes) {
 
@@ -52,7 +54,24 @@ public record CourseFileWriter(
             String subject,
             String allow) {}
 
+    /**
+     * A narrowing as it was entered.
+     *
+     * @param kind limit or bars
+     * @param allow for a limit what it allows; empty otherwise
+     */
+    public record NarrowingText(
+            String id,
+            String by,
+            LocalDate since,
+            Optional<LocalDate> lastDay,
+            String why,
+            String kind,
+            String subject,
+            String allow) {}
+
     public CourseFileWriter {
+        narrowings = List.copyOf(narrowings);
         orders = List.copyOf(orders);
         sets = List.copyOf(sets);
         notes = List.copyOf(notes);
@@ -101,6 +120,16 @@ public record CourseFileWriter(
                                 "phase", signed.phase(), "on", signed.from().toString()))
                         .toList());
         put(top, "holds", history.holds().stream().map(CourseFileWriter::hold).toList());
+        put(
+                top,
+                "events",
+                history.events().stream().map(CourseFileWriter::event).toList());
+        put(
+                top,
+                "narrowings",
+                narrowings.stream().map(CourseFileWriter::narrowing).toList());
+        history.ended().ifPresent(day -> top.put("ended", day.toString()));
+        history.revisionOf().ifPresent(course -> top.put("revision-of", course));
         return new Dump(DumpSettings.builder()
                         .setDefaultFlowStyle(FlowStyle.BLOCK)
                         .setSplitLines(false)
@@ -145,12 +174,35 @@ public record CourseFileWriter(
         order.lastDay().ifPresent(day -> written.put("last-day", day.toString()));
         order.signed().ifPresent(day -> written.put("signed", day.toString()));
         written.put("recorded-by", order.recordedBy());
-        Object subject = order.kind().equals("bars") ? List.of(order.subject()) : order.subject();
-        Map<String, Object> change = entry(order.kind(), subject);
-        if (!order.allow().isEmpty()) {
-            change.put("allow", order.allow());
+        written.put("changes", List.of(change(order.kind(), order.subject(), order.allow())));
+        return written;
+    }
+
+    private static Map<String, Object> change(String kind, String subject, String allow) {
+        Object named = kind.equals("bars") ? List.of(subject) : subject;
+        Map<String, Object> change = entry(kind, named);
+        if (!allow.isEmpty()) {
+            change.put("allow", allow);
         }
-        written.put("changes", List.of(change));
+        return change;
+    }
+
+    private static Map<String, Object> narrowing(NarrowingText narrowing) {
+        Map<String, Object> written = entry("id", narrowing.id(), "by", narrowing.by());
+        written.put("since", narrowing.since().toString());
+        narrowing.lastDay().ifPresent(day -> written.put("last-day", day.toString()));
+        written.put("why", narrowing.why());
+        written.put("change", change(narrowing.kind(), narrowing.subject(), narrowing.allow()));
+        return written;
+    }
+
+    private static Map<String, Object> event(Event event) {
+        Map<String, Object> written =
+                entry("what", event.clock(), "on", event.on().toString(), "words", event.words(), "by", event.by());
+        event.looked()
+                .ifPresent(looked -> written.put(
+                        "looked-after",
+                        entry("on", looked.on().toString(), "by", looked.by(), "found", looked.words())));
         return written;
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import waypost.core.body.Motion;
 import waypost.core.exercise.RoleKey;
 import waypost.core.limit.Limit;
 import waypost.core.log.Change;
@@ -14,8 +15,8 @@ import waypost.core.log.Narrowing;
 import waypost.core.log.Order;
 import waypost.core.protocol.Duty;
 import waypost.core.protocol.Protocol;
-import waypost.library.bundle.Bounds;
 import waypost.library.bundle.Bundle;
+import waypost.library.bundle.Word;
 import waypost.library.text.Entry;
 import waypost.library.text.Suggestion;
 
@@ -30,6 +31,7 @@ final class DecisionReader {
         this.protocol = protocol;
         this.bundle = bundle;
         kinds.put("limit", entry -> newValue(entry, entry.at("limit").as(protocol::limit)));
+        kinds.put("motion", entry -> ownLimit(entry, entry.at("motion").as(text -> Word.read(Motion.class, text))));
         kinds.put("opens", entry -> new Change.Opens(entry.at("opens").as(this::role)));
         kinds.put("bars", entry -> new Change.Bars(Set.copyOf(entry.list("bars", e -> e.as(this::activity)))));
         kinds.put("ends", entry -> new Change.Ends(entry.at("ends").as(this::duty)));
@@ -66,8 +68,12 @@ final class DecisionReader {
         return entry.byKind(kinds);
     }
 
-    private static <T> Change newValue(Entry entry, Limit<T> limit) {
-        return new Change.NewValue<>(limit, entry.at("allow").as(text -> Bounds.read(limit, text)));
+    private static Change ownLimit(Entry entry, Motion motion) {
+        return newValue(entry, Narrowings.motion("narrowed." + Word.of(motion).replace(' ', '-'), motion));
+    }
+
+    private static Change newValue(Entry entry, Limit<?> limit) {
+        return entry.at("allow").as(text -> Narrowings.newValue(limit, text));
     }
 
     private RoleKey role(String text) {

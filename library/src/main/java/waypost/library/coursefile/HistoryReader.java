@@ -1,12 +1,14 @@
 package waypost.library.coursefile;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Set;
 import waypost.core.body.Mode;
 import waypost.core.body.Side;
 import waypost.core.course.History;
 import waypost.core.course.SignedPhase;
 import waypost.core.log.Attestation;
+import waypost.core.log.Event;
 import waypost.core.log.Evidence;
 import waypost.core.log.Hold;
 import waypost.core.log.Session;
@@ -34,6 +36,8 @@ record HistoryReader(Protocol protocol, Bundle bundle) {
                 evidence,
                 top.list("signed", this::signed),
                 top.list("holds", HistoryReader::hold),
+                top.list("events", this::event),
+                top.maybe("ended", LocalDate::parse),
                 top.find("revision-of").map(Entry::text));
     }
 
@@ -79,6 +83,25 @@ record HistoryReader(Protocol protocol, Bundle bundle) {
         return new SignedPhase(
                 entry.at("phase").as(id -> protocol.phase(id).id()),
                 entry.at("on").as(LocalDate::parse));
+    }
+
+    private Event event(Entry entry) {
+        return new Event(
+                entry.at("what").as(this::clock),
+                entry.at("on").as(LocalDate::parse),
+                entry.text("words"),
+                entry.text("by"),
+                entry.find("looked-after")
+                        .map(found -> new Event.LookedAfter(
+                                found.at("on").as(LocalDate::parse), found.text("by"), found.text("found"))));
+    }
+
+    private String clock(String what) {
+        List<String> known = protocol.eventClocks();
+        if (!known.contains(what)) {
+            throw new IllegalArgumentException(Suggestion.oneOf(what, known));
+        }
+        return what;
     }
 
     private static Hold hold(Entry entry) {

@@ -1,13 +1,16 @@
 package waypost.library.judge;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import waypost.core.care.Episode;
-import waypost.core.care.JointVerdict;
 import waypost.core.care.Person;
 import waypost.core.course.Outlook;
+import waypost.core.course.Standing;
+import waypost.core.gate.Verdict;
+import waypost.core.reason.Reason;
+import waypost.core.reason.VerdictKind;
 import waypost.library.bundle.Bundle;
 import waypost.library.words.Terms;
 
@@ -22,33 +25,38 @@ record Together(Judgement course, List<Decided> together) {
     record Decided(String activity, String role, String side, String verdict, String decidedBy) {}
 
     static List<Together> of(List<Episode> episodes, LocalDate date, LocalDate known, Outlook outlook, Bundle bundle) {
-        Person person = Person.of(episodes);
-        List<JointVerdict> joint = person.on(date, known, outlook);
-        List<Together> all = new ArrayList<>();
-        for (Episode episode : person.running()) {
-            List<Decided> decided = joint.stream()
-                    .filter(v -> v.said().get(0).episode().equals(episode.id())
-                            && v.kind() != v.said().get(0).verdict().kind())
-                    .map(Together::decided)
-                    .toList();
-            all.add(new Together(
-                    Judgement.of(episode.id(), episode.course().on(date, known, outlook), bundle), decided));
-        }
-        return all;
+        return Person.of(episodes).running().stream()
+                .map(episode -> of(episode.id(), episode.course().on(date, known, outlook), bundle))
+                .toList();
     }
 
-    private static Decided decided(JointVerdict verdict) {
-        String by = verdict.said().stream()
-                .filter(said -> said.verdict().kind() == verdict.kind())
-                .map(JointVerdict.Said::episode)
-                .findFirst()
-                .orElseThrow();
-        return new Decided(
-                verdict.role().activity(),
-                verdict.role().role(),
-                verdict.side().name().toLowerCase(Locale.ROOT),
-                Terms.verdict(verdict.kind()),
-                by);
+    private static Together of(String id, Standing standing, Bundle bundle) {
+        String side = standing.facts().side().name().toLowerCase(Locale.ROOT);
+        List<Decided> decided = standing.verdicts().stream()
+                .filter(verdict -> standing.course()
+                        .speaksOf(bundle.findActivity(verdict.role().activity()).orElseThrow()))
+                .flatMap(verdict -> decidedElsewhere(verdict).stream()
+                        .map(course -> new Decided(
+                                verdict.role().activity(),
+                                verdict.role().role(),
+                                side,
+                                Terms.verdict(verdict.kind()),
+                                course)))
+                .toList();
+        return new Together(Judgement.of(id, standing, bundle), decided);
+    }
+
+    /** The course that closes or limits more than this one does itself, if one does. */
+    private static Optional<String> decidedElsewhere(Verdict verdict) {
+        VerdictKind own = verdict.reasons().stream()
+                .filter(reason -> !(reason instanceof Reason.InOtherCourse))
+                .map(Reason::kind)
+                .reduce(VerdictKind.OPEN, VerdictKind::worse);
+        return verdict.reasons().stream()
+                .filter(reason -> own != verdict.kind() && reason.kind() == verdict.kind())
+                .filter(Reason.InOtherCourse.class::isInstance)
+                .map(reason -> ((Reason.InOtherCourse) reason).course().id())
+                .findFirst();
     }
 
     String text() {

@@ -44,7 +44,7 @@ final class Hidden {
         Protocol protocol = resolved.protocol();
         for (Phase phase : protocol.phases()) {
             int day = protocol.after(phase)
-                    .map(next -> Math.max(1, dayOf(next) - DAYS_AHEAD))
+                    .map(next -> Math.max(dayOf(phase) + 1, dayOf(next) - DAYS_AHEAD))
                     .orElse(dayOf(phase) + 1);
             phase.leave().forEach(id -> ready.putIfAbsent(id, day));
         }

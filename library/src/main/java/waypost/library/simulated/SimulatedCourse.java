@@ -209,12 +209,18 @@ public final class SimulatedCourse {
                 : Set.of();
         Optional<Response> last =
                 Optional.ofNullable(responses.lowerEntry(date)).map(Map.Entry::getValue);
+        int pain = random.nextInt(2);
         return new CheckIn(
-                random.nextInt(2),
+                Math.min(pain, mostPain()),
                 last.flatMap(Response::after),
                 last.flatMap(Response::nextMorning),
                 last.map(Response::swollen).orElse(false) ? CheckIn.Swelling.MORE : CheckIn.Swelling.NONE,
                 flags);
+    }
+
+    /** Who may have no pain at all in a set does not arrive with some. */
+    private int mostPain() {
+        return rules.resolved().pain().map(pain -> pain.rule().most()).orElse(1);
     }
 
     private void measure(int day, Standing standing) {

@@ -38,7 +38,7 @@ public record SimulatedVisit(
     /** How many things are told: what is behind, home work to be talked about, a brake on the day. */
     int told() {
         return advice.behind().size()
-                + (advice.kind() == VisitAdvice.Kind.TALK_ABOUT_HOME_WORK ? 1 : 0)
+                + (advice.asksForATalk() ? 1 : 0)
                 + (day.brake().isPresent() ? 1 : 0);
     }
 }

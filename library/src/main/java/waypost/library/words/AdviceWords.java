@@ -32,9 +32,17 @@ public record AdviceWords(Words words) {
         return switch (advice.kind()) {
             case SAME -> "Nothing is behind. " + home;
             case LESS_OFTEN -> "All that the next phase asks for is met, and only time is missing. " + home;
-            case MORE_OFTEN -> behind(advice) + " " + home + " It is done and does not suffice alone.";
+            case MORE_OFTEN ->
+                behind(advice) + " " + home
+                        + (advice.asksForATalk()
+                                ? " Talk about it as well: the window does not wait for that."
+                                : " It is done and does not suffice alone.");
             case TALK_ABOUT_HOME_WORK -> behind(advice) + " " + home + " More visits help little before that.";
-            case CALL_SURGEON -> behind(advice) + " " + home + " It is done, and it does not move.";
+            case CALL_SURGEON ->
+                behind(advice) + " " + home
+                        + (advice.asksForATalk()
+                                ? " Talk about it as well: the call does not wait for that."
+                                : " It is done, and it does not move.");
         };
     }
 

@@ -1,6 +1,7 @@
 package waypost.library.words;
 
 import waypost.core.course.DutyStatus;
+import waypost.core.milestone.MilestoneState;
 
 /** Says where a duty stands. */
 public record DutyWords(Words words) implements DutyStatus.Visitor<String> {
@@ -43,7 +44,12 @@ public record DutyWords(Words words) implements DutyStatus.Visitor<String> {
         if (status.milestone().isMet()) {
             return by + "met.";
         }
-        return by + (status.overdue() ? "overdue: " + status.duty().otherwise() + "." : "due.");
+        if (!status.overdue()) {
+            return by + "due.";
+        }
+        boolean known = status.milestone().state() == MilestoneState.NOT_MET;
+        return by + (known ? "overdue: " : "overdue and not known today: ")
+                + status.duty().otherwise() + ".";
     }
 
     @Override

@@ -72,7 +72,7 @@ public final class ProgressionWords implements Ground.Visitor<String> {
 
     @Override
     public String firstTime() {
-        return "First time: the usual dose.";
+        return "First time: the usual dose on the lightest load.";
     }
 
     @Override
@@ -109,8 +109,15 @@ public final class ProgressionWords implements Ground.Visitor<String> {
 
     @Override
     public String painOver(Ground.PainOver ground) {
-        return "Pain " + ground.found() + (ground.afterwards() ? " afterwards" : " in a set") + ", allowed: at most "
-                + ground.most() + ".";
+        return "Pain " + ground.found() + when(ground.when()) + ", allowed: at most " + ground.most() + ".";
+    }
+
+    private static String when(Ground.PainOver.When when) {
+        return switch (when) {
+            case IN_A_SET -> " in a set";
+            case AFTERWARDS -> " afterwards";
+            case NEXT_MORNING -> " the next morning";
+        };
     }
 
     @Override
@@ -178,6 +185,7 @@ public final class ProgressionWords implements Ground.Visitor<String> {
     /** Why nothing goes up today. */
     public static String brake(Brake brake) {
         return switch (brake) {
+            case PAIN_ON_ARRIVAL -> "More pain on coming in than a set may give: nothing goes up today.";
             case FLAG_HOLDS_PROGRESS -> "A red flag holds progress today.";
             case FLAG_STEPS_BACK -> "A red flag asks to stop what brings it on: nothing goes up today.";
             case MORE_SWELLING -> "More swelling than last time: nothing goes up today.";

@@ -59,6 +59,9 @@ public final class SignWords {
             if (reason instanceof Reason.MilestoneNotMet) {
                 return "milestone";
             }
+            if (reason instanceof Reason.InOtherCourse) {
+                return "other course";
+            }
         }
         Optional<CourseDay> last =
                 verdict.reasons().stream().flatMap(r -> r.changesOn().stream()).max(Comparator.naturalOrder());

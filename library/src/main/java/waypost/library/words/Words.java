@@ -1,15 +1,21 @@
 package waypost.library.words;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import waypost.core.gate.Verdict;
 import waypost.core.limit.Authority;
 import waypost.core.limit.Provenance;
+import waypost.core.log.Event;
 import waypost.core.measure.Plain;
 import waypost.core.protocol.HoldRule;
+import waypost.core.protocol.Protocol;
+import waypost.core.question.Answers;
 import waypost.core.question.Question;
+import waypost.core.reason.OtherCourse;
 import waypost.core.reason.Reason;
 import waypost.core.resolved.Resolved;
 import waypost.core.time.CourseDay;
@@ -17,16 +23,18 @@ import waypost.core.time.CourseDay;
 /** Says every kind of reason for one course. */
 public final class Words implements Reason.Visitor<Said> {
 
-    private final Resolved resolved;
+    private final Protocol protocol;
+    private final Answers answers;
     private final Dates dates;
 
-    private Words(Resolved resolved) {
-        this.resolved = resolved;
-        this.dates = new Dates(resolved.dayZero());
+    private Words(Protocol protocol, Answers answers, LocalDate dayZero) {
+        this.protocol = protocol;
+        this.answers = answers;
+        this.dates = new Dates(dayZero);
     }
 
     public static Words of(Resolved resolved) {
-        return new Words(resolved);
+        return new Words(resolved.protocol(), resolved.answers(), resolved.dayZero());
     }
 
     public Said say(Reason reason) {
@@ -53,9 +61,8 @@ public final class Words implements Reason.Visitor<Said> {
 
     /** The day on which it changes, and what would change it sooner. */
     private String change(Optional<CourseDay> until, List<String> orOnceMet) {
-        String criteria = orOnceMet.stream()
-                .map(id -> resolved.protocol().criterion(id).title())
-                .collect(Collectors.joining(", "));
+        String criteria =
+                orOnceMet.stream().map(id -> protocol.criterion(id).title()).collect(Collectors.joining(", "));
         if (criteria.isEmpty()) {
             return until(until);
         }
@@ -69,6 +76,39 @@ public final class Words implements Reason.Visitor<Said> {
                         + reason.hold().why() + ".",
                 "Review on " + Dates.say(reason.hold().review()) + ".",
                 "Hold placed by " + reason.hold().by());
+    }
+
+    @Override
+    public Said notLookedAfter(Reason.NotLookedAfter reason) {
+        Event event = reason.event();
+        return new Said(
+                sentenceCase(plainName(event.clock())) + " on " + Dates.say(event.on()) + ", not looked after yet: "
+                        + event.words() + ".",
+                "Until somebody has: only carried motion and walking about, no tests.",
+                "Put on record by " + event.by());
+    }
+
+    @Override
+    public Said inOtherCourse(Reason.InOtherCourse reason) {
+        OtherCourse course = reason.course();
+        Said said = new Words(course.protocol(), course.answers(), course.dayZero()).say(reason.reason());
+        String name = sentenceCase(name(course));
+        return new Said(name + ": " + said.sentence(), said.change(), name + " · " + said.source());
+    }
+
+    @Override
+    public Said noCommonForm(Reason.NoCommonForm reason) {
+        return new Said(
+                "No form of it serves every course: what one would allow another does not.",
+                "Choose another exercise, or ask the surgeons.",
+                reason.courses().stream().map(Words::name).collect(Collectors.joining("; ")));
+    }
+
+    /** A course as another course's page names it: "left side, knee replacement". */
+    public static String name(OtherCourse course) {
+        String title = course.protocol().title();
+        return Terms.plain(course.side()) + " side, " + title.substring(0, 1).toLowerCase(Locale.ROOT)
+                + title.substring(1);
     }
 
     @Override
@@ -90,7 +130,7 @@ public final class Words implements Reason.Visitor<Said> {
     @Override
     public Said setUpUnclear(Reason.SetUpUnclear reason) {
         String ask = reason.rule().because().stream()
-                .map(because -> resolved.protocol().question(because.question()))
+                .map(because -> protocol.question(because.question()))
                 .map(question -> question.whenUnknown().map(way -> way + " ").orElse("") + question.prompt())
                 .collect(Collectors.joining(" "));
         return new Said(
@@ -110,7 +150,7 @@ public final class Words implements Reason.Visitor<Said> {
     @Override
     public Said notCovered(Reason.NotCovered reason) {
         String ask = reason.unanswered().stream()
-                .map(id -> resolved.protocol().question(id).prompt())
+                .map(id -> protocol.question(id).prompt())
                 .collect(Collectors.joining(" "));
         return new Said(
                 ask.isEmpty()
@@ -197,14 +237,22 @@ public final class Words implements Reason.Visitor<Said> {
     }
 
     private String because(Provenance.Because because) {
-        Question question = resolved.protocol().question(because.question());
+        Question question = protocol.question(because.question());
         String values = because.values().stream().map(question::titleOf).collect(Collectors.joining(" or "));
-        if (resolved.answers().usesDefault(question)) {
+        if (answers.usesDefault(question)) {
             return "school by default: " + values;
         }
-        return because.certain()
-                ? plainName(because.question()) + ": " + values
-                : plainName(because.question()) + " not stated: the stricter rule applies";
+        String asked = plainName(because.question());
+        if (because.certain()) {
+            return asked + ": " + values;
+        }
+        Set<String> partly = answers.stated().getOrDefault(because.question(), Set.of());
+        String found = partly.isEmpty()
+                ? asked + " not stated"
+                : asked + ": "
+                        + partly.stream().map(question::titleOf).sorted().collect(Collectors.joining(" or "))
+                        + ", which of them is open";
+        return found + ": the stricter rule applies";
     }
 
     /** A question's id as words: "meniscus-repair" is said "meniscus repair". */

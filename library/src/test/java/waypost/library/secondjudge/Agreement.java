@@ -114,6 +114,7 @@ public final class Agreement {
                 course.met(),
                 course.holds(),
                 List.of(),
+                List.of(),
                 course.readings(),
                 course.assumeRange());
     }

@@ -55,7 +55,13 @@ record GeneratedCourse(
         int metShare = random.nextInt(5);
         protocol.criteria().stream().filter(c -> random.nextInt(4) < metShare).forEach(c -> met.add(c.id()));
         List<Hold> holds = random.nextInt(8) == 0
-                ? List.of(new Hold(Hold.Kind.FLARE, "flare", date, date.plusDays(2), Optional.empty(), "tester"))
+                ? List.of(new Hold(
+                        pick(random, List.of(Hold.Kind.FLARE, Hold.Kind.RED_FLAG)),
+                        "flare",
+                        date,
+                        date.plusDays(2),
+                        Optional.empty(),
+                        "tester"))
                 : List.of();
         return new GeneratedCourse(
                 protocol,

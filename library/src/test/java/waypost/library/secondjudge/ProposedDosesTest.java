@@ -19,6 +19,7 @@ import waypost.core.demand.Load;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
+import waypost.core.gate.DayGate;
 import waypost.core.log.Evidence;
 import waypost.core.log.Response;
 import waypost.core.log.SetDone;
@@ -95,13 +96,8 @@ class ProposedDosesTest {
                 History.of(Side.RIGHT, Evidence.of(generated.readings()), List.of(), generated.holds()));
         Standing known = course.on(generated.date(), generated.date(), Outlook.TIME_ONLY);
         var facts = Agreement.facts(generated);
-        return new Standing(
-                course,
-                generated.date(),
-                facts,
-                known.milestones(),
-                course.gate().judgeAll(facts),
-                false);
+        DayGate day = DayGate.alone(course.gate(), facts);
+        return new Standing(course, generated.date(), day, known.milestones(), day.judgeAll(), false);
     }
 
     /** Sets of the last weeks as nobody would do them: every load, pain and form, and answers to match. */

@@ -7,13 +7,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import waypost.core.body.Region;
+import waypost.core.criterion.Criterion;
 import waypost.core.demand.Demand;
 import waypost.core.exercise.Role;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.Limit;
 import waypost.core.limit.RuleHead;
 import waypost.core.log.Change;
+import waypost.core.log.Hold;
 import waypost.core.log.Narrowing;
 import waypost.core.log.Order;
 import waypost.core.protocol.Opening;
@@ -49,9 +52,11 @@ final class SecondJudge {
         this.date = course.date();
         this.combinations = course.combinations();
         course.protocol().limits().forEach(this::addWritten);
-        course.decisions().orders().stream()
-                .filter(this::runs)
-                .forEach(order -> order.changes().forEach(change -> addChange(change, order.id())));
+        course.decisions()
+                .orders()
+                .forEach(order -> order.changes().stream()
+                        .filter(change -> holds(change, order))
+                        .forEach(change -> addChange(change, order.id())));
         course.decisions().narrowings().stream().filter(this::runs).forEach(n -> addChange(n.change(), n.id()));
     }
 
@@ -63,11 +68,51 @@ final class SecondJudge {
         return when.oneOf().entrySet().stream().allMatch(e -> e.getValue().contains(answers.get(e.getKey())));
     }
 
-    private boolean runs(Order order) {
+    /** Whether what an order loosens holds on the day: by phone for three days, counted from its first one. */
+    private boolean loosens(Order order) {
+        LocalDate first = order.from().isBefore(order.given()) ? order.given() : order.from();
+        LocalDate fallsBack = order.signed().isPresent() ? LocalDate.MAX : first.plusDays(3);
+        return tightens(order) && date.isBefore(fallsBack);
+    }
+
+    /** Whether what an order takes away holds on the day: until its last one, however it came. */
+    private boolean tightens(Order order) {
         LocalDate end = order.lastDay().map(day -> day.plusDays(1)).orElse(LocalDate.MAX);
-        LocalDate fallsBack =
-                order.signed().isPresent() ? LocalDate.MAX : order.given().plusDays(3);
-        return !date.isBefore(order.from()) && date.isBefore(end) && date.isBefore(fallsBack);
+        return !date.isBefore(order.from()) && date.isBefore(end);
+    }
+
+    /** Whether a new value leaves no more than any value that may be written for the order's first day does. */
+    private boolean takesAway(Change.NewValue<?> value, LocalDate first) {
+        RuleHead head = value.limit().head();
+        Limit<?> written = course.protocol().limits().stream()
+                .filter(limit -> limit.head().id().equals(head.id()))
+                .findFirst()
+                .orElseThrow();
+        if (!mayHold(head.when())) {
+            return true;
+        }
+        Set<String> all = course.protocol().criteria().stream().map(c -> c.id()).collect(Collectors.toSet());
+        return starts(head.clock()).stream()
+                .allMatch(start -> List.of(Set.<String>of(), all).stream()
+                        .allMatch(met -> valueOf(written.schedule(), start, first, met)
+                                .map(allowed -> leavesNoMore(value, (Allowed<?>) allowed))
+                                .orElse(true)));
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <T> boolean leavesNoMore(Change.NewValue<T> value, Allowed<?> written) {
+        if (written instanceof Allowed.Free<?> || value.allowed() instanceof Allowed.Nothing<T>) {
+            return true;
+        }
+        return value.allowed() instanceof Allowed.Within<T> inner
+                && written instanceof Allowed.Within<?> outer
+                && value.limit().within(inner.bound(), (T) outer.bound());
+    }
+
+    private boolean holds(Change change, Order order) {
+        boolean takes = change instanceof Change.Bars
+                || change instanceof Change.NewValue<?> value && takesAway(value, order.from());
+        return takes ? tightens(order) : loosens(order);
     }
 
     private boolean runs(Narrowing narrowing) {
@@ -84,11 +129,12 @@ final class SecondJudge {
     private void addWritten(Limit<?> limit) {
         RuleHead head = limit.head();
         boolean lifted = course.decisions().orders().stream()
-                .filter(this::runs)
+                .filter(this::loosens)
                 .filter(order -> order.signed().isPresent() || !head.surgeonOnly())
-                .flatMap(order -> order.changes().stream())
-                .anyMatch(c -> c instanceof Change.NewValue<?> v
-                        && v.limit().head().id().equals(head.id()));
+                .anyMatch(order -> order.changes().stream()
+                        .anyMatch(c -> c instanceof Change.NewValue<?> v
+                                && v.limit().head().id().equals(head.id())
+                                && !takesAway(v, order.from())));
         if (lifted || !mayHold(head.when())) {
             return;
         }
@@ -98,10 +144,14 @@ final class SecondJudge {
     }
 
     private <T> Optional<T> valueOf(Schedule<T> schedule, LocalDate start) {
+        return valueOf(schedule, start, date, course.met());
+    }
+
+    private static <T> Optional<T> valueOf(Schedule<T> schedule, LocalDate start, LocalDate date, Set<String> met) {
         Optional<T> found = Optional.empty();
         for (Schedule.Entry<T> entry : schedule.entries()) {
             boolean begun = !date.isBefore(dateOf(entry.from(), start));
-            if (begun && course.met().containsAll(entry.needs())) {
+            if (begun && met.containsAll(entry.needs())) {
                 found = Optional.of(entry.value());
             }
         }
@@ -140,8 +190,11 @@ final class SecondJudge {
         boolean written =
                 course.protocol().openings().stream().anyMatch(o -> o.role().equals(role.key()));
         boolean ordered = isOrdered(role);
-        if (written || ordered || orderedEver(role) || asksOfRegion(role)) {
-            course.holds().forEach(hold -> note("hold", "ON_HOLD", against, kinds));
+        boolean spokenFor = written || ordered || orderedEver(role) || asksOfRegion(role);
+        course.holds().stream()
+                .filter(hold -> spokenFor || hold.kind() == Hold.Kind.RED_FLAG)
+                .forEach(hold -> note("hold", "ON_HOLD", against, kinds));
+        if (spokenFor) {
             if (!ordered) {
                 opening(role, against, kinds);
             }
@@ -169,7 +222,7 @@ final class SecondJudge {
     }
 
     private boolean isOrdered(Role role) {
-        return course.decisions().orders().stream().filter(this::runs).anyMatch(order -> opens(order, role));
+        return course.decisions().orders().stream().filter(this::loosens).anyMatch(order -> opens(order, role));
     }
 
     /** An order that names a role makes the protocol speak of it on every day, if it ever runs. */
@@ -180,9 +233,7 @@ final class SecondJudge {
     }
 
     private static boolean everRuns(Order order) {
-        boolean inTime = order.signed().isPresent()
-                || order.from().isBefore(order.given().plusDays(3));
-        return inTime && order.lastDay().map(day -> !day.isBefore(order.from())).orElse(true);
+        return order.lastDay().map(day -> !day.isBefore(order.from())).orElse(true);
     }
 
     private boolean asksOfRegion(Role role) {
@@ -242,7 +293,9 @@ final class SecondJudge {
                 && written.regardless()
                         .map(moment -> !date.isBefore(dateOf(moment, start.get())))
                         .orElse(false);
-        boolean lacks = !regardless && !course.met().containsAll(written.needs());
+        boolean lacks = written.needs().stream()
+                .filter(id -> !course.met().contains(id))
+                .anyMatch(id -> !regardless || neverLapses(course.protocol().criterion(id)));
         boolean over = start.isPresent()
                 && written.until()
                         .map(moment -> !date.isBefore(dateOf(moment, start.get())))
@@ -253,6 +306,13 @@ final class SecondJudge {
         if (tooEarly || phaseLacks || lacks) {
             note(rule, "NOT_YET", against, kinds);
         }
+    }
+
+    private static boolean neverLapses(Criterion criterion) {
+        return criterion instanceof Criterion.Several several
+                ? several.parts().stream().anyMatch(SecondJudge::neverLapses)
+                : criterion instanceof Criterion.Attested attested
+                        && attested.kind() != Criterion.Attested.Kind.TAUGHT_BACK;
     }
 
     private int position(String phase) {

@@ -1,0 +1,157 @@
+package waypost.app.event;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+import waypost.app.account.Staff;
+import waypost.app.audit.ReadLog;
+import waypost.app.course.CourseHeads;
+import waypost.app.entry.FormProblem;
+import waypost.app.shell.ClinicClock;
+import waypost.app.store.CourseLoader;
+import waypost.app.store.LoadedCourse;
+import waypost.core.body.Motion;
+import waypost.core.course.Outlook;
+import waypost.library.bundle.Word;
+
+/** What happened to the limb, what was narrowed, and the end of the course: one page, a form each. */
+@Controller
+@PreAuthorize("hasAuthority('SEE_PATIENTS')")
+class EventController {
+
+    private final Events events;
+    private final Narrowed narrowed;
+    private final CourseLoader loader;
+    private final CourseHeads heads;
+    private final ReadLog readLog;
+    private final ClinicClock clock;
+
+    EventController(
+            Events events,
+            Narrowed narrowed,
+            CourseLoader loader,
+            CourseHeads heads,
+            ReadLog readLog,
+            ClinicClock clock) {
+        this.events = events;
+        this.narrowed = narrowed;
+        this.loader = loader;
+        this.heads = heads;
+        this.readLog = readLog;
+        this.clock = clock;
+    }
+
+    @GetMapping("/courses/{id}/events")
+    ModelAndView events(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
+        ModelAndView page = page(staff, id);
+        readLog.saw(staff, id, "events");
+        return page;
+    }
+
+    @PostMapping("/courses/{id}/events")
+    @PreAuthorize("hasAuthority('RECORD')")
+    ModelAndView keep(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String eventId,
+            @RequestParam(defaultValue = "") String what,
+            @RequestParam(defaultValue = "") String on,
+            @RequestParam(defaultValue = "") String words) {
+        return attempt(staff, id, "event", () -> events.keep(staff, id, new Events.Told(eventId, what, on, words)));
+    }
+
+    @PostMapping("/courses/{id}/events/{eventId}/looked")
+    @PreAuthorize("hasAuthority('SIGN')")
+    ModelAndView looked(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @PathVariable UUID eventId,
+            @RequestParam(defaultValue = "") String on,
+            @RequestParam(defaultValue = "") String found) {
+        return attempt(staff, id, "looked", () -> events.looked(staff, id, eventId, on, found));
+    }
+
+    @PostMapping("/courses/{id}/events/{eventId}/withdrawal")
+    @PreAuthorize("hasAuthority('SIGN')")
+    ModelAndView withdraw(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @PathVariable UUID eventId,
+            @RequestParam(defaultValue = "") String why) {
+        return attempt(staff, id, "withdraw", () -> events.withdraw(staff, id, eventId, why));
+    }
+
+    @PostMapping("/courses/{id}/narrowings")
+    @PreAuthorize("hasAuthority('HOLD')")
+    ModelAndView narrow(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, Narrowed.Typed typed) {
+        return attempt(staff, id, "narrow", () -> narrowed.keep(staff, id, typed));
+    }
+
+    @PostMapping("/courses/{id}/narrowings/{narrowingId}/withdrawal")
+    @PreAuthorize("hasAuthority('HOLD')")
+    ModelAndView takeBack(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @PathVariable UUID narrowingId,
+            @RequestParam(defaultValue = "") String why) {
+        return attempt(staff, id, "take-back", () -> narrowed.takeBack(staff, id, narrowingId, why));
+    }
+
+    @PostMapping("/courses/{id}/end")
+    @PreAuthorize("hasAuthority('SIGN')")
+    ModelAndView end(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String endedOn,
+            @RequestParam(defaultValue = "") String endWhy) {
+        return attempt(staff, id, "end", () -> events.end(staff, id, endedOn, endWhy));
+    }
+
+    private ModelAndView attempt(Staff staff, UUID id, String form, Runnable writing) {
+        try {
+            writing.run();
+            return new ModelAndView("redirect:/courses/" + id + "/events");
+        } catch (FormProblem problem) {
+            ModelAndView page = page(staff, id);
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+            return page.addObject("problems", problem.byField()).addObject("refused", form);
+        }
+    }
+
+    private ModelAndView page(Staff staff, UUID id) {
+        LocalDate today = clock.today(staff);
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        return new ModelAndView("event/events")
+                .addObject("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today))
+                .addObject("events", course.events())
+                .addObject("narrowings", course.narrowings())
+                .addObject("clocks", course.protocol().eventClocks())
+                .addObject("motions", motions(course))
+                .addObject("limits", course.protocol().limits())
+                .addObject("ended", course.row().endedOn())
+                .addObject("today", today)
+                .addObject("newEventId", UUID.randomUUID())
+                .addObject("newNarrowingId", UUID.randomUUID())
+                .addObject("problems", Map.of())
+                .addObject("refused", "");
+    }
+
+    /** The motions of the operated joints, by name. */
+    private static List<String> motions(LoadedCourse course) {
+        return Arrays.stream(Motion.values())
+                .filter(motion -> course.course().resolved().region().joints().contains(motion.joint()))
+                .map(Word::of)
+                .toList();
+    }
+}

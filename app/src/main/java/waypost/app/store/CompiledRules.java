@@ -1,0 +1,42 @@
+package waypost.app.store;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import waypost.core.body.Side;
+import waypost.core.course.Course;
+import waypost.core.course.History;
+import waypost.core.log.Decisions;
+import waypost.core.log.Evidence;
+import waypost.core.protocol.Protocol;
+import waypost.core.question.Answers;
+import waypost.core.resolved.Resolver;
+import waypost.core.time.Clocks;
+import waypost.library.bundle.Bundle;
+
+/** Rules put into force and compiled once for all courses with equal ones: they depend on nothing that happens later. */
+@Component
+class CompiledRules {
+
+    private static final int MOST = 1000;
+    private static final History NOTHING_YET = History.of(Side.RIGHT, Evidence.NONE, List.of(), List.of());
+
+    /** What decides which rules are in force. */
+    private record Rules(String bundleHash, String protocolId, Answers answers, Clocks clocks, Decisions decisions) {}
+
+    private final Cache<Rules, Course> compiled =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+
+    /** A course under these rules in which nothing has happened. */
+    Course of(Bundle bundle, Protocol protocol, Answers answers, Clocks clocks, Decisions decisions) {
+        Rules rules = new Rules(bundle.hash(), protocol.id(), answers, clocks, decisions);
+        return compiled.get(
+                rules,
+                key -> Course.of(
+                        Resolver.resolve(protocol, answers, clocks, decisions),
+                        bundle.activities(),
+                        bundle.measures(),
+                        NOTHING_YET));
+    }
+}
