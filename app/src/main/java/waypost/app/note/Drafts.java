@@ -1,6 +1,5 @@
 package waypost.app.note;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -63,8 +62,7 @@ class Drafts {
                 .collect(Collectors.groupingBy(SetRow::key, LinkedHashMap::new, Collectors.toList()));
         byRole.forEach((role, sets) -> lines.add(work(role, sets, day)));
         stops.on(day.course().row().id(), day.date())
-                .forEach(stop ->
-                        lines.add(day.signs().title(RoleKey.of(stop.role())) + ": stopped for " + stop.why() + "."));
+                .forEach(stop -> lines.add(day.signs().title(stop.role()) + ": stopped for " + stop.why() + "."));
         return lines;
     }
 
@@ -139,7 +137,7 @@ class Drafts {
                         + next.milestones().stream().filter(Milestone::isMet).count()
                         + " of " + next.milestones().size() + "."));
         lines.add(new BlockWords(new MilestoneWords(words.dates())).say(standing));
-        day.day().brake().ifPresent(brake -> lines.add(ProgressionWords.brake(brake)));
+        day.visit().day().brake().ifPresent(brake -> lines.add(ProgressionWords.brake(brake)));
         BehindWords behind = new BehindWords(words);
         for (Behind late : Behind.of(standing)) {
             lines.add(behind.say(late));
@@ -149,7 +147,7 @@ class Drafts {
 
     private static List<String> plan(DayOfVisit day) {
         Words words = Words.of(day.standing().course().resolved());
-        VisitAdvice advice = VisitAdvice.of(day.standing());
+        VisitAdvice advice = day.visit().advice();
         List<String> lines = new ArrayList<>();
         lines.add(AdviceWords.title(advice) + ". " + new AdviceWords(words).why(advice));
         day.plan()
@@ -157,17 +155,5 @@ class Drafts {
                 .ifPresent(block -> lines.add("Block of " + block.weeks() + " weeks until "
                         + Dates.say(block.endsBefore().minusDays(1)) + "."));
         return lines;
-    }
-
-    /** The day on which to come again by how often the protocol writes, one visit a week more or less by the advice. */
-    static LocalDate nextVisit(DayOfVisit day) {
-        VisitAdvice advice = VisitAdvice.of(day.standing());
-        double perWeek = advice.written().map(often -> often.perWeek()).orElse(2.0);
-        double wanted = switch (advice.kind()) {
-            case MORE_OFTEN -> perWeek + 1;
-            case LESS_OFTEN -> Math.max(0.5, perWeek - 1);
-            default -> perWeek;
-        };
-        return day.date().plusDays(Math.max(1, Math.round(7 / wanted)));
     }
 }

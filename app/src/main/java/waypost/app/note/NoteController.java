@@ -37,9 +37,9 @@ import waypost.app.today.Appointments;
 import waypost.app.work.DayOfVisit;
 import waypost.app.work.VisitDays;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Dose;
 import waypost.core.exercise.RoleKey;
 import waypost.core.followup.VisitAdvice;
-import waypost.core.progression.Proposals;
 import waypost.library.words.AdviceWords;
 import waypost.library.words.ProgressionWords;
 
@@ -186,8 +186,8 @@ class NoteController {
             Optional<NoteForm> typed) {
         DayOfVisit day = days.on(staff, id, on);
         List<Note> written = notes.of(staff, id);
-        VisitAdvice advice = VisitAdvice.of(day.standing());
-        LocalDate next = Drafts.nextVisit(day);
+        VisitAdvice advice = day.visit().advice();
+        LocalDate next = day.visit().nextVisit();
         Optional<Note> amended = notes.amended(staff, id, amends.or(() -> typed.flatMap(NoteForm::readAmends)));
         Draft draft = amended.map(Draft::of).orElseGet(() -> drafts.of(day));
         return new ModelAndView("note/wrap-up")
@@ -222,23 +222,21 @@ class NoteController {
 
     /** The plan's open exercises; what is done daily, and what was on the last list, is ticked. */
     private static List<HomeChoice> home(DayOfVisit day, List<HomeItem> last) {
-        Proposals proposals = day.proposals();
         Signs signs = day.signs();
         List<String> before = last.stream().map(HomeItem::role).toList();
         return day.plan().roles().stream()
-                .flatMap(role -> proposals.of(role).toDo().stream())
+                .flatMap(role -> day.visit().proposal(role).toDo().stream())
                 .map(toDo -> choice(toDo.role(), ProgressionWords.dose(toDo.dose()), day, signs, before))
                 .toList();
     }
 
     private static HomeChoice choice(RoleKey role, String dose, DayOfVisit day, Signs signs, List<String> before) {
-        String often = ((Activity.Exercise) signs.activity(role)).dose().frequency();
-        boolean daily = often.contains("day") || often.contains("daily") || often.contains("hour");
+        Dose usual = ((Activity.Exercise) signs.activity(role)).dose();
         return new HomeChoice(
                 role.toString(),
                 signs.title(role),
                 day.bands().in(dose),
-                often,
-                before.isEmpty() ? daily : before.contains(role.toString()));
+                usual.frequency(),
+                before.isEmpty() ? usual.isDaily() : before.contains(role.toString()));
     }
 }

@@ -3,6 +3,7 @@ package waypost.app.plan;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import waypost.core.visit.DayKind;
 
 /**
  * A written block.

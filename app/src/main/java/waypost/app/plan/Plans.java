@@ -34,8 +34,7 @@ public class Plans {
     /** The plan of a course: the latest block with its changes, or what is proposed. */
     public CurrentPlan of(UUID courseId, Standing standing) {
         Optional<Block> block = mapper.findLatest(courseId);
-        List<RoleKey> roles =
-                block.map(written -> roles(written, standing)).orElseGet(() -> new Plan(standing).first());
+        List<RoleKey> roles = block.map(written -> roles(written, standing)).orElseGet(() -> Plan.firstOn(standing));
         return new CurrentPlan(block, roles);
     }
 
@@ -102,7 +101,7 @@ public class Plans {
         }
         Activity.Exercise in = (Activity.Exercise) signs.activity(RoleKey.of(change.role()));
         Activity.Exercise out = (Activity.Exercise) signs.activity(RoleKey.of(change.inPlaceOf()));
-        return !in.ladder().equals(out.ladder()) || in.rung() > out.rung();
+        return in.isHarderThan(out);
     }
 
     /** Writes a block of what is open. Sent twice, it is written once. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import waypost.core.log.Response;
+import waypost.core.log.Telling;
 import waypost.core.safety.CheckIn;
 
 /** What a check-in says of the day and of the session before it. */
@@ -17,11 +18,11 @@ public record AnswerRow(
         CheckIn.Swelling swelling,
         Response.Soreness soreness) {
 
-    /** How the region answered the session of a day on which pain had been {@code baseline} before. */
-    Response to(LocalDate session, int baseline) {
-        return new Response(
-                session,
-                baseline,
+    /** As the rules see it. */
+    Telling telling() {
+        return new Telling(
+                checkedOn,
+                painNow,
                 Optional.ofNullable(painAfter),
                 Optional.ofNullable(painMorning),
                 swelling == CheckIn.Swelling.MORE,

@@ -16,6 +16,7 @@ import org.springframework.stereotype.Service;
 import waypost.core.exercise.RoleKey;
 import waypost.core.log.Response;
 import waypost.core.log.Session;
+import waypost.core.log.Telling;
 import waypost.core.log.WorkLog;
 
 /** What was done in a course, and how the region answered as the next check-in told it. */
@@ -69,17 +70,8 @@ public class WorkStore {
                 .toList();
     }
 
-    /** Each check-in answers the last session before its day; the baseline is what was said on the session's own day. */
     private static List<Response> responses(NavigableSet<LocalDate> sessions, List<AnswerRow> answers) {
-        Map<LocalDate, Integer> baselines = new HashMap<>();
-        List<Response> responses = new ArrayList<>();
-        for (AnswerRow answer : answers) {
-            LocalDate session = sessions.lower(answer.checkedOn());
-            if (session != null) {
-                responses.add(answer.to(session, baselines.getOrDefault(session, answer.painNow())));
-            }
-            baselines.put(answer.checkedOn(), answer.painNow());
-        }
-        return responses;
+        return Telling.responses(
+                sessions, answers.stream().map(AnswerRow::telling).toList());
     }
 }

@@ -22,7 +22,6 @@ import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
-import waypost.app.plan.DayKind;
 import waypost.app.plan.NewBlock;
 import waypost.app.plan.Plans;
 import waypost.app.rack.Signs;
@@ -31,7 +30,7 @@ import waypost.core.exercise.Purpose;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.progression.Proposal;
-import waypost.core.progression.Proposals;
+import waypost.core.visit.DayKind;
 import waypost.library.words.ProgressionWords;
 
 /** Writing the next block beside the one that runs, so that every step is seen and named. */
@@ -120,7 +119,7 @@ class BlockController {
         return new ModelAndView("work/plan-print")
                 .addObject("head", heads.head(day.course(), day.standing(), day.date()))
                 .addObject("cards", cards)
-                .addObject("pain", ProgressionWords.pain(day.proposals().pain()));
+                .addObject("pain", ProgressionWords.pain(day.visit().pain()));
     }
 
     private ModelAndView page(Staff staff, UUID id, Map<String, String> problems) {
@@ -142,9 +141,8 @@ class BlockController {
     }
 
     private static List<Row> rows(DayOfVisit day) {
-        Proposals proposals = day.proposals();
         return day.plan().roles().stream()
-                .map(role -> row(day, role, proposals.of(role)))
+                .map(role -> row(day, role, day.visit().proposal(role)))
                 .toList();
     }
 
@@ -178,21 +176,18 @@ class BlockController {
                 rungs);
     }
 
-    /** As the running block has it; otherwise strength on three days that are not neighbours. */
+    /** As the running block has it; otherwise a usual week. */
     private static List<Weekday> weekdays(DayOfVisit day) {
         boolean conditioning = day.plan().roles().stream()
                 .map(role -> (Activity.Exercise) day.signs().activity(role))
                 .anyMatch(exercise -> exercise.purpose() == Purpose.CONDITIONING);
-        DayKind between = conditioning ? DayKind.CONDITIONING : DayKind.OFF;
-        List<DayKind> usual = List.of(
-                DayKind.STRENGTH, between, DayKind.STRENGTH, between, DayKind.STRENGTH, DayKind.OFF, DayKind.OFF);
         List<DayKind> kinds = day.plan()
                 .block()
                 .filter(block -> !block.days().isEmpty())
                 .map(block -> Arrays.stream(block.days().split(","))
                         .map(DayKind::valueOf)
                         .toList())
-                .orElse(usual);
+                .orElseGet(() -> DayKind.usualWeek(conditioning));
         List<Weekday> weekdays = new ArrayList<>();
         for (int nth = 0; nth < WEEKDAYS.size(); nth++) {
             weekdays.add(new Weekday(WEEKDAYS.get(nth), kinds.get(nth)));

@@ -1,7 +1,6 @@
 package waypost.app.work;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -19,17 +18,17 @@ import waypost.core.demand.Load;
 import waypost.core.demand.LoadUnit;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Counted;
-import waypost.core.exercise.Purpose;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Bout;
 import waypost.core.log.SetDone;
+import waypost.core.log.Stop;
 import waypost.core.measure.Plain;
 import waypost.core.progression.PainLimit;
 import waypost.core.progression.Prescription;
 import waypost.core.progression.Proposal;
-import waypost.core.progression.Way;
+import waypost.core.visit.Visit;
 import waypost.library.words.Dates;
 import waypost.library.words.PoseWords;
 import waypost.library.words.ProgressionWords;
@@ -40,22 +39,17 @@ import waypost.library.words.Words;
 final class Cards {
 
     private static final int TIMES_BEFORE = 3;
-    private static final int REST_STRENGTH_SECONDS = 90;
-    private static final int REST_SECONDS = 45;
-    private static final int STOPS_TO_CALL = 2;
 
     private final DayOfVisit day;
     private final Signs signs;
     private final ProgressionWords words;
     private final Words reasons;
-    private final List<StopLog.Stopped> stops;
 
-    Cards(DayOfVisit day, List<StopLog.Stopped> stops) {
+    Cards(DayOfVisit day) {
         this.day = day;
         this.signs = day.signs();
         this.words = day.words();
         this.reasons = Words.of(day.standing().course().resolved());
-        this.stops = stops;
     }
 
     /**
@@ -64,16 +58,16 @@ final class Cards {
      * @param stay whether to stay on the planned rung though the rule leads to another
      */
     Card of(RoleKey planned, boolean stay) {
-        Proposal proposal = day.proposals().of(planned);
-        Optional<Proposal.Do> toDo =
-                proposal.toDo().map(leads -> stay && !leads.role().equals(planned) ? staying(planned, leads) : leads);
+        Visit visit = day.visit();
+        Proposal proposal = stay ? visit.staying(planned) : visit.proposal(planned);
+        Optional<Proposal.Do> toDo = proposal.toDo();
         RoleKey key = toDo.map(Proposal.Do::role).orElse(planned);
         Activity.Exercise exercise = (Activity.Exercise) signs.activity(key);
         Verdict verdict = day.standing().verdict(key);
         Role role = verdict.reducedTo().orElse(signs.role(key));
         List<SetRow> done = day.today(key);
-        PainLimit pain = day.proposals().pain();
-        Optional<Card.Back> back = back(toDo, done, pain);
+        PainLimit pain = visit.pain();
+        Optional<Card.Back> back = toDo.flatMap(now -> visit.stepBack(now).map(less -> back(now, less)));
         return new Card(
                 planned.toString(),
                 signs.of(verdict),
@@ -94,29 +88,6 @@ final class Cards {
                         exercise.teaching().stop()),
                 clocks(exercise),
                 neighbours(exercise, key));
-    }
-
-    private Proposal.Do staying(RoleKey planned, Proposal.Do leads) {
-        Activity.Exercise exercise = (Activity.Exercise) signs.activity(planned);
-        Verdict verdict = day.standing().verdict(planned);
-        if (!verdict.kind().isOpen()) {
-            return leads;
-        }
-        Role role = verdict.reducedTo().orElse(signs.role(planned));
-        Prescription usual = Prescription.usual(exercise.dose(), role);
-        Optional<Load> last = day.log().upTo(day.date().minusDays(1)).bouts(planned).stream()
-                .reduce((earlier, later) -> later)
-                .flatMap(Bout::load)
-                .filter(load ->
-                        usual.load().map(held -> held.unit() == load.unit()).orElse(false));
-        Prescription dose = last.map(usual::with).orElse(usual);
-        boolean allowed = day.standing()
-                .course()
-                .gate()
-                .judgeAltered(dose.asked(signs.role(planned)), day.standing().facts())
-                .kind()
-                .isOpen();
-        return new Proposal.Do(planned, planned, Way.SAME, allowed ? dose : usual, leads.why());
     }
 
     private List<String> limits(Verdict verdict) {
@@ -214,7 +185,7 @@ final class Cards {
     }
 
     private List<String> before(RoleKey key, Activity.Exercise exercise) {
-        List<Bout> bouts = day.log().upTo(day.date().minusDays(1)).bouts(key);
+        List<Bout> bouts = day.before().bouts(key);
         return IntStream.range(0, Math.min(TIMES_BEFORE, bouts.size()))
                 .mapToObj(nth -> bouts.get(bouts.size() - 1 - nth))
                 .map(bout -> said(bout, exercise))
@@ -237,46 +208,25 @@ final class Cards {
                         .orElse("");
     }
 
-    private Optional<Card.Back> back(Optional<Proposal.Do> toDo, List<SetRow> done, PainLimit pain) {
-        Optional<SetRow> over = done.isEmpty()
-                ? Optional.empty()
-                : Optional.of(done.get(done.size() - 1)).filter(set -> pain.isBrokenBy(set.pain()));
-        boolean wasStopped = toDo.map(leads -> isStoppedToday(leads.role())).orElse(false);
-        if (toDo.isEmpty() || over.isEmpty() && !wasStopped) {
-            return Optional.empty();
-        }
-        Prescription now = over.flatMap(SetRow::load)
-                .map(toDo.get().dose()::with)
-                .orElse(toDo.get().dose());
-        int found = over.map(SetRow::pain).orElse(pain.most() + 1);
-        return day.proposals()
-                .stepBack(toDo.get().role(), now, found)
-                .toDo()
-                .map(less -> new Card.Back(
-                        dose(less.dose()),
-                        less.role().toString(),
-                        signs.title(less.role()),
-                        !less.role().equals(toDo.get().role()),
-                        less.dose()
-                                .load()
-                                .map(lighter -> Plain.number(lighter.amount()))
-                                .orElse("")));
+    private Card.Back back(Proposal.Do now, Proposal.Do less) {
+        return new Card.Back(
+                dose(less.dose()),
+                less.role().toString(),
+                signs.title(less.role()),
+                !less.role().equals(now.role()),
+                less.dose()
+                        .load()
+                        .map(lighter -> Plain.number(lighter.amount()))
+                        .orElse(""));
     }
 
-    private boolean isStoppedToday(RoleKey role) {
-        return stops.stream()
-                .anyMatch(stop -> stop.on().equals(day.date()) && stop.role().equals(role.toString()));
-    }
-
-    /** The stops of the last seven days; a second one is to be told. */
+    /** The stops that still count, and whether they are to be told. */
     private List<String> stopped(RoleKey role) {
+        List<Stop> stops = day.visit().stops(role);
         List<String> said = new ArrayList<>();
-        stops.stream()
-                .filter(stop -> stop.role().equals(role.toString()))
-                .sorted(Comparator.comparing(StopLog.Stopped::on).reversed())
-                .forEach(stop -> said.add("Stopped on " + Dates.say(stop.on()) + ": " + stop.why() + "."));
-        if (said.size() >= STOPS_TO_CALL) {
-            said.add("Stopped " + said.size() + " times within seven days: call the surgeon's team.");
+        stops.forEach(stop -> said.add("Stopped on " + Dates.say(stop.on()) + ": " + stop.why() + "."));
+        if (day.visit().mustCallAbout(role)) {
+            said.add("Stopped " + stops.size() + " times within seven days: call the surgeon's team.");
         }
         return said;
     }
@@ -288,7 +238,7 @@ final class Cards {
                 : counted == Counted.MINUTES
                         ? exercise.dose().aim().most() * 60
                         : exercise.dose().aim().holdSeconds().orElse(0);
-        int rest = exercise.purpose() == Purpose.STRENGTH ? REST_STRENGTH_SECONDS : REST_SECONDS;
+        int rest = Visit.restSeconds(exercise);
         boolean eachWay = exercise.dose().aim().each().contains("way")
                 || exercise.dose().aim().each().contains("direction");
         return new Card.Clocks(exercise.dose().tempo().orElse(""), hold, rest, !counted.isTime(), eachWay);

@@ -10,38 +10,42 @@ import waypost.app.store.SetRow;
 import waypost.core.course.Standing;
 import waypost.core.exercise.RoleKey;
 import waypost.core.log.WorkLog;
-import waypost.core.progression.DayOfWork;
-import waypost.core.progression.Proposals;
 import waypost.core.safety.CheckIn;
+import waypost.core.visit.Visit;
 import waypost.library.words.BandNames;
 import waypost.library.words.ProgressionWords;
 import waypost.library.words.Words;
 
-/** Everything that is known of a day's work. */
+/**
+ * A day of work as pages lay it out: what is decided, and the rows that it was decided from.
+ *
+ * @param sets every set of the course as it is kept
+ * @param said what was said on coming in; empty before the check-in
+ */
 public record DayOfVisit(
         LoadedCourse course,
-        Standing standing,
+        Visit visit,
         List<SetRow> sets,
-        WorkLog log,
         Optional<CheckIn> said,
-        DayOfWork day,
         CurrentPlan plan,
-        BandNames bands) {
+        BandNames bands,
+        Signs signs) {
+
+    public Standing standing() {
+        return visit.standing();
+    }
 
     public LocalDate date() {
-        return standing.date();
+        return standing().date();
     }
 
-    public Proposals proposals() {
-        return new Proposals(standing, log, day);
-    }
-
-    public Signs signs() {
-        return new Signs(standing);
+    /** What was done before today. */
+    public WorkLog before() {
+        return visit.work().upTo(date().minusDays(1));
     }
 
     public ProgressionWords words() {
-        return new ProgressionWords(Words.of(standing.course().resolved()), signs()::title);
+        return new ProgressionWords(Words.of(standing().course().resolved()), signs::title);
     }
 
     /** Today's sets of a role, in the order done. */

@@ -70,7 +70,7 @@ interface SetMapper {
              where course_id = #{courseId} and stopped_on >= #{since}
              order by stopped_at
             """)
-    List<StopLog.Stopped> findStops(UUID courseId, LocalDate since);
+    List<StopLog.Row> findStops(UUID courseId, LocalDate since);
 
     @Insert("""
             insert into visit (id, course_id, visited_on, begun_by, begun_at)

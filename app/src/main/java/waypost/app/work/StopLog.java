@@ -4,10 +4,14 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import waypost.core.exercise.RoleKey;
+import waypost.core.log.Stop;
 
 /** What was stopped. */
 @Component
 public class StopLog {
+
+    private static final int DAYS_KEPT_IN_MIND = 28;
 
     private final SetMapper mapper;
 
@@ -15,18 +19,21 @@ public class StopLog {
         this.mapper = mapper;
     }
 
-    /** An exercise that was stopped, activity/role, with what was felt. */
-    public record Stopped(LocalDate on, String role, String why) {}
+    /** A stop as it is kept, with its role as activity/role. */
+    record Row(LocalDate on, String role, String why) {}
 
     /** The stops of a day, in order. */
-    public List<Stopped> on(UUID courseId, LocalDate day) {
-        return since(courseId, day).stream()
+    public List<Stop> on(UUID courseId, LocalDate day) {
+        return upTo(courseId, day).stream()
                 .filter(stop -> stop.on().equals(day))
                 .toList();
     }
 
-    /** The stops from a day on, in order. */
-    List<Stopped> since(UUID courseId, LocalDate day) {
-        return mapper.findStops(courseId, day);
+    /** The stops of the weeks up to a day, in order. */
+    List<Stop> upTo(UUID courseId, LocalDate day) {
+        return mapper.findStops(courseId, day.minusDays(DAYS_KEPT_IN_MIND)).stream()
+                .map(row -> new Stop(row.on(), RoleKey.of(row.role()), row.why()))
+                .filter(stop -> !stop.on().isAfter(day))
+                .toList();
     }
 }

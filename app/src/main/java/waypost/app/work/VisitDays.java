@@ -9,6 +9,7 @@ import waypost.app.account.Staff;
 import waypost.app.band.BandOrders;
 import waypost.app.checkin.CheckIns;
 import waypost.app.plan.Plans;
+import waypost.app.rack.Signs;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
@@ -17,8 +18,8 @@ import waypost.app.store.WorkStore;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.log.WorkLog;
-import waypost.core.progression.DayOfWork;
 import waypost.core.safety.CheckIn;
+import waypost.core.visit.Visit;
 
 /** Gathers what is known of today's work in a course. */
 @Service
@@ -27,15 +28,23 @@ public class VisitDays {
     private final CourseLoader loader;
     private final WorkStore work;
     private final CheckIns checkIns;
+    private final StopLog stops;
     private final Plans plans;
     private final BandOrders bands;
     private final ClinicClock clock;
 
     VisitDays(
-            CourseLoader loader, WorkStore work, CheckIns checkIns, Plans plans, BandOrders bands, ClinicClock clock) {
+            CourseLoader loader,
+            WorkStore work,
+            CheckIns checkIns,
+            StopLog stops,
+            Plans plans,
+            BandOrders bands,
+            ClinicClock clock) {
         this.loader = loader;
         this.work = work;
         this.checkIns = checkIns;
+        this.stops = stops;
         this.plans = plans;
         this.bands = bands;
         this.clock = clock;
@@ -53,14 +62,15 @@ public class VisitDays {
         List<SetRow> sets = work.sets(courseId);
         WorkLog log = work.log(courseId, sets);
         Optional<CheckIn> said = checkIns.said(courseId, today);
+        Visit visit =
+                Visit.of(standing, new Visit.Told(said, checkIns.asked(course), log, stops.upTo(courseId, today)));
         return new DayOfVisit(
                 course,
-                standing,
+                visit,
                 sets,
-                log,
                 said,
-                DayOfWork.of(said, checkIns.asked(course), standing, log),
                 plans.of(courseId, standing),
-                bands.names(staff.clinicId()));
+                bands.names(staff.clinicId()),
+                new Signs(standing));
     }
 }

@@ -23,7 +23,6 @@ import waypost.app.entry.FormProblem;
 import waypost.app.plan.PlanChange;
 import waypost.app.plan.Plans;
 import waypost.core.exercise.RoleKey;
-import waypost.core.progression.Proposal;
 
 /** The third post of a visit: work. */
 @Controller
@@ -97,8 +96,7 @@ class WorkController {
     /** The plan follows where its rule led; a neighbour that only stands in leaves it as it is. */
     private RoleKey followed(Staff staff, UUID id, RoleKey from, RoleKey to) {
         DayOfVisit day = days.today(staff, id);
-        Proposal proposal = day.proposals().of(from);
-        boolean led = proposal instanceof Proposal.Do toDo && toDo.role().equals(to);
+        boolean led = day.visit().leads(from, to);
         if (led) {
             plans.follow(staff, id, day.standing(), from, to);
         }

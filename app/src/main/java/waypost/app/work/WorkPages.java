@@ -20,7 +20,6 @@ import waypost.core.exercise.Counted;
 import waypost.core.exercise.RoleKey;
 import waypost.core.log.Hold;
 import waypost.core.progression.Proposal;
-import waypost.core.progression.Proposals;
 import waypost.library.words.Dates;
 import waypost.library.words.ProgressionWords;
 
@@ -55,18 +54,14 @@ class WorkPages {
                 day.said().isPresent(),
                 stopped(day),
                 held(day, hold -> hold.kind() != Hold.Kind.RED_FLAG),
-                day.day().brake().map(ProgressionWords::brake).orElse(""),
+                day.visit().day().brake().map(ProgressionWords::brake).orElse(""),
                 block(day.plan(), day.date()),
                 sums(day),
                 others(day));
     }
 
     Card card(DayOfVisit day, RoleKey role, boolean stay) {
-        return new Cards(day, stops(day)).of(role, stay);
-    }
-
-    private List<StopLog.Stopped> stops(DayOfVisit day) {
-        return stops.since(day.course().row().id(), day.date().minusDays(WEEK - 1L));
+        return new Cards(day).of(role, stay);
     }
 
     private static WorkPage.Item marked(WorkPage.Item item, Optional<RoleKey> open) {
@@ -76,9 +71,8 @@ class WorkPages {
     }
 
     List<WorkPage.Item> items(DayOfVisit day) {
-        Proposals proposals = day.proposals();
         return day.plan().roles().stream()
-                .map(role -> item(day, proposals.of(role)))
+                .map(role -> item(day, day.visit().proposal(role)))
                 .toList();
     }
 
@@ -104,7 +98,10 @@ class WorkPages {
     }
 
     private static String stopped(DayOfVisit day) {
-        return held(day, hold -> hold.kind() == Hold.Kind.RED_FLAG);
+        return day.standing().stops().stream()
+                .findFirst()
+                .map(hold -> "On hold: " + hold.why() + ".")
+                .orElse("");
     }
 
     private static String held(DayOfVisit day, Predicate<Hold> which) {

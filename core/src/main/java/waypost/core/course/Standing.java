@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import waypost.core.body.Arc;
 import waypost.core.body.Mode;
 import waypost.core.body.Motion;
@@ -155,6 +156,15 @@ public record Standing(
                         && opening.offWhen().stream()
                                 .allMatch(id -> milestone(id).isMet()))
                 .map(Opening::role)
+                .toList();
+    }
+
+    /** The holds of any course of the person that stop all work: an emergency or a same-day flag. */
+    public List<Hold> stops() {
+        return Stream.concat(
+                        facts().holds().stream(),
+                        gate.others().stream().flatMap(other -> other.facts().holds().stream()))
+                .filter(Hold::stopsEverything)
                 .toList();
     }
 

@@ -52,6 +52,11 @@ public sealed interface Activity {
             roles = checked(id, roles);
         }
 
+        /** Whether it asks more than {@code other} as far as ladders tell: another ladder, or a higher rung. */
+        public boolean isHarderThan(Exercise other) {
+            return !ladder.equals(other.ladder) || rung > other.rung;
+        }
+
         @Override
         public Optional<Posture> posture() {
             return Optional.of(pose.posture());

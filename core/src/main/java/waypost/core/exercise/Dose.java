@@ -19,4 +19,9 @@ public record Dose(int sets, SetAim aim, Optional<String> tempo, String frequenc
             throw new IllegalArgumentException("sets: found " + sets + ", allowed: 1 to " + MOST_SETS);
         }
     }
+
+    /** Whether it is done on every day, and so at home. */
+    public boolean isDaily() {
+        return frequency.contains("day") || frequency.contains("daily") || frequency.contains("hour");
+    }
 }

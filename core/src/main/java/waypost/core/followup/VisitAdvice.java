@@ -33,6 +33,9 @@ public record VisitAdvice(Kind kind, Optional<Frequency> written, List<Behind> b
     public static final double LITTLE_PERCENT = 50;
 
     private static final int HOME_VALID_DAYS = 14;
+    private static final double USUAL_A_WEEK = 2;
+    private static final double LEAST_A_WEEK = 0.5;
+    private static final int DAYS_A_WEEK = 7;
 
     /** What is advised. */
     public enum Kind {
@@ -83,6 +86,17 @@ public record VisitAdvice(Kind kind, Optional<Frequency> written, List<Behind> b
     private static boolean isLittle(boolean slow, OptionalDouble home) {
         boolean done = home.isPresent() && home.getAsDouble() >= DONE_PERCENT;
         return home.isPresent() && home.getAsDouble() < LITTLE_PERCENT || slow && !done;
+    }
+
+    /** How many days until the next visit: by how often the protocol writes, one a week more or less by the advice. */
+    public long daysToNext() {
+        double perWeek = written.map(Frequency::perWeek).orElse(USUAL_A_WEEK);
+        double wanted = switch (kind) {
+            case MORE_OFTEN, CALL_SURGEON -> perWeek + 1;
+            case LESS_OFTEN -> Math.max(LEAST_A_WEEK, perWeek - 1);
+            case SAME, TALK_ABOUT_HOME_WORK -> perWeek;
+        };
+        return Math.max(1, Math.round(DAYS_A_WEEK / wanted));
     }
 
     private static boolean isMissed(Behind behind) {

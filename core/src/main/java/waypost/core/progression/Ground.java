@@ -84,6 +84,14 @@ public sealed interface Ground {
         }
     }
 
+    /** It was stopped today for what was felt. */
+    record Stopped(String felt) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.stopped(this);
+        }
+    }
+
     /** The region flared after the session. */
     record Flared(Response response) implements Ground {
         @Override
@@ -205,6 +213,8 @@ public sealed interface Ground {
         R staysFor(StaysFor ground);
 
         R painOver(PainOver ground);
+
+        R stopped(Stopped ground);
 
         R flared(Flared ground);
 

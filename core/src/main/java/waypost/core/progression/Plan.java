@@ -20,6 +20,11 @@ public record Plan(Standing standing) {
 
     public static final int MOST = 8;
 
+    /** The first plan on the day of a standing. */
+    public static List<RoleKey> firstOn(Standing standing) {
+        return new Plan(standing).first();
+    }
+
     /** The roles in the order in which they are done. */
     public List<RoleKey> first() {
         Set<RoleKey> off = Set.copyOf(standing.switchedOff());

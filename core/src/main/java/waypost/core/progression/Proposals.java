@@ -93,10 +93,9 @@ public final class Proposals {
         return bouts.isEmpty() ? first(role) : asDoneLast(new Task(usual(role), bouts, pain(), standing.date()));
     }
 
-    /** What to do at once when a set gave more pain than the rule allows: a lighter load, or the rung before. */
-    public Proposal stepBack(RoleKey role, Prescription now, int found) {
-        List<Ground> why =
-                new ArrayList<>(List.of(new Ground.PainOver(found, pain().most(), Ground.PainOver.When.IN_A_SET)));
+    /** What to do at once after too much pain in a set or a stop: a lighter load, or the rung before. */
+    public Proposal stepBack(RoleKey role, Prescription now, Ground because) {
+        List<Ground> why = new ArrayList<>(List.of(because));
         return now.load()
                 .flatMap(LoadStep::down)
                 .map(lighter -> judged(role, role, Way.DOWN, now.with(lighter), why, now))

@@ -121,6 +121,11 @@ public final class ProgressionWords implements Ground.Visitor<String> {
     }
 
     @Override
+    public String stopped(Ground.Stopped ground) {
+        return "Stopped today for " + ground.felt() + ".";
+    }
+
+    @Override
     public String flared(Ground.Flared ground) {
         Response response = ground.response();
         String morning = response.nextMorning()

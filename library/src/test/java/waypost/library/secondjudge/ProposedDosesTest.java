@@ -25,6 +25,7 @@ import waypost.core.log.Response;
 import waypost.core.log.SetDone;
 import waypost.core.log.WorkLog;
 import waypost.core.progression.DayOfWork;
+import waypost.core.progression.Ground;
 import waypost.core.progression.Prescription;
 import waypost.core.progression.Proposal;
 import waypost.core.progression.Proposals;
@@ -81,7 +82,10 @@ class ProposedDosesTest {
         proposal.toDo().ifPresent(toDo -> {
             told.add(toDo);
             proposals
-                    .stepBack(toDo.role(), toDo.dose(), 5 + random.nextInt(5))
+                    .stepBack(
+                            toDo.role(),
+                            toDo.dose(),
+                            new Ground.PainOver(5 + random.nextInt(5), 4, Ground.PainOver.When.IN_A_SET))
                     .toDo()
                     .ifPresent(told::add);
         });

@@ -1,0 +1,146 @@
+package waypost.core.visit;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import waypost.core.course.Standing;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Purpose;
+import waypost.core.exercise.RoleKey;
+import waypost.core.followup.VisitAdvice;
+import waypost.core.log.SetDone;
+import waypost.core.log.Stop;
+import waypost.core.log.WorkLog;
+import waypost.core.progression.DayOfWork;
+import waypost.core.progression.Ground;
+import waypost.core.progression.PainLimit;
+import waypost.core.progression.Prescription;
+import waypost.core.progression.Proposal;
+import waypost.core.progression.Proposals;
+import waypost.core.safety.CheckIn;
+import waypost.core.safety.RedFlag;
+
+/** A day of work in one course of a person, as it is known now: everything that is decided about it. */
+public final class Visit {
+
+    /** A second stop within so many days is told to the surgeon's team (common practice, no source). */
+    private static final int STOPS_DAYS = 7;
+
+    private static final int STOPS_TO_CALL = 2;
+    private static final int REST_STRENGTH_SECONDS = 90;
+    private static final int REST_SECONDS = 45;
+
+    private final Standing standing;
+    private final DayOfWork day;
+    private final WorkLog work;
+    private final List<Stop> stops;
+    private final Proposals proposals;
+
+    private Visit(Standing standing, DayOfWork day, WorkLog work, List<Stop> stops) {
+        this.standing = standing;
+        this.day = day;
+        this.work = work;
+        this.stops = List.copyOf(stops);
+        this.proposals = new Proposals(standing, work, day);
+    }
+
+    /** What was told and done so far, which decides the rest. */
+    public record Told(Optional<CheckIn> said, List<RedFlag> asked, WorkLog work, List<Stop> stops) {
+        public Told {
+            asked = List.copyOf(asked);
+            stops = List.copyOf(stops);
+        }
+    }
+
+    /** The visit on the day of a standing. */
+    public static Visit of(Standing standing, Told told) {
+        DayOfWork day = DayOfWork.of(told.said(), told.asked(), standing, told.work());
+        return new Visit(standing, day, told.work(), told.stops());
+    }
+
+    public Standing standing() {
+        return standing;
+    }
+
+    /** What the check-in and the joint say of the day. */
+    public DayOfWork day() {
+        return day;
+    }
+
+    public WorkLog work() {
+        return work;
+    }
+
+    /** How much pain a set may give today. */
+    public PainLimit pain() {
+        return proposals.pain();
+    }
+
+    /** What is proposed for a role of the plan. */
+    public Proposal proposal(RoleKey planned) {
+        return proposals.of(planned);
+    }
+
+    /** What is proposed where the therapist stays on the planned rung though its rule leads to another. */
+    public Proposal staying(RoleKey planned) {
+        return proposals.staying(planned);
+    }
+
+    /** Whether the rule of a planned role led to another rung, which the plan then follows. */
+    public boolean leads(RoleKey planned, RoleKey to) {
+        return proposal(planned) instanceof Proposal.Do toDo && toDo.role().equals(to);
+    }
+
+    /** What to do at once instead of {@code now}: its last set of today gave too much pain, or it was stopped today. */
+    public Optional<Proposal.Do> stepBack(Proposal.Do now) {
+        Optional<SetDone> over = last(now.role()).filter(set -> pain().isBrokenBy(set.pain()));
+        Optional<Ground> why = over.<Ground>map(
+                        set -> new Ground.PainOver(set.pain(), pain().most(), Ground.PainOver.When.IN_A_SET))
+                .or(() -> stoppedToday(now.role()).map(stop -> new Ground.Stopped(stop.why())));
+        Prescription dose = over.flatMap(SetDone::load).map(now.dose()::with).orElse(now.dose());
+        return why.flatMap(
+                ground -> proposals.stepBack(now.role(), dose, ground).toDo());
+    }
+
+    private Optional<SetDone> last(RoleKey role) {
+        return work.sets().stream()
+                .filter(set -> set.role().equals(role) && set.on().equals(standing.date()))
+                .reduce((earlier, later) -> later);
+    }
+
+    private Optional<Stop> stoppedToday(RoleKey role) {
+        return stops.stream()
+                .filter(stop -> stop.on().equals(standing.date()) && stop.role().equals(role))
+                .reduce((earlier, later) -> later);
+    }
+
+    /** The stops of an exercise that still count, the latest first. */
+    public List<Stop> stops(RoleKey role) {
+        LocalDate since = standing.date().minusDays(STOPS_DAYS - 1L);
+        return stops.stream()
+                .filter(stop -> stop.role().equals(role) && !stop.on().isBefore(since))
+                .sorted(Comparator.comparing(Stop::on).reversed())
+                .toList();
+    }
+
+    /** Whether an exercise was stopped so often lately that the surgeon's team is to be called. */
+    public boolean mustCallAbout(RoleKey role) {
+        return stops(role).size() >= STOPS_TO_CALL;
+    }
+
+    /** How long to rest between two sets, in seconds (common practice, no source). */
+    public static int restSeconds(Activity.Exercise exercise) {
+        return exercise.purpose() == Purpose.STRENGTH ? REST_STRENGTH_SECONDS : REST_SECONDS;
+    }
+
+    /** How often to come, as advice. */
+    public VisitAdvice advice() {
+        return VisitAdvice.of(standing);
+    }
+
+    /** The day on which to come again, by that advice. */
+    public LocalDate nextVisit() {
+        return standing.date().plusDays(advice().daysToNext());
+    }
+}

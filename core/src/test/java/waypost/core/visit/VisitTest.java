@@ -1,0 +1,193 @@
+package waypost.core.visit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static waypost.core.gate.Fixture.DAY_ZERO;
+import static waypost.core.gate.Fixture.bend;
+import static waypost.core.gate.Fixture.from;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import waypost.core.body.Side;
+import waypost.core.course.Course;
+import waypost.core.course.History;
+import waypost.core.course.Outlook;
+import waypost.core.demand.Posture;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Dose;
+import waypost.core.exercise.Pose;
+import waypost.core.exercise.Progression;
+import waypost.core.exercise.Purpose;
+import waypost.core.exercise.Reducible;
+import waypost.core.exercise.Rise;
+import waypost.core.exercise.Role;
+import waypost.core.exercise.RoleKey;
+import waypost.core.exercise.SetAim;
+import waypost.core.exercise.Teaching;
+import waypost.core.followup.VisitAdvice;
+import waypost.core.gate.Fixture;
+import waypost.core.log.Evidence;
+import waypost.core.log.Response;
+import waypost.core.log.SetDone;
+import waypost.core.log.Stop;
+import waypost.core.log.Telling;
+import waypost.core.log.WorkLog;
+import waypost.core.progression.Ground;
+import waypost.core.progression.Proposal;
+import waypost.core.progression.Way;
+import waypost.core.protocol.Opening;
+import waypost.core.protocol.Protocol;
+import waypost.core.protocol.Rules;
+import waypost.core.question.Answers;
+import waypost.core.resolved.Resolver;
+import waypost.core.safety.CheckIn;
+
+/** A day of work decides its step back, its stops and its rests; a page only lays them out. */
+class VisitTest {
+
+    private static final LocalDate DATE = DAY_ZERO.plusDays(40);
+    private static final RoleKey EASY = new RoleKey("easy", "operated");
+    private static final RoleKey HARD = new RoleKey("hard", "operated");
+
+    private static Activity.Exercise exercise(RoleKey key, int rung, Purpose purpose) {
+        return new Activity.Exercise(
+                key.activity(),
+                key.activity(),
+                "press",
+                rung,
+                "more",
+                Rise.LOADING,
+                purpose,
+                List.of(Role.of(key, "operated", List.of(bend(30)), Reducible.NOTHING)),
+                new Dose(2, SetAim.parse("10 reps"), Optional.empty(), "1 a day"),
+                Progression.DOUBLE_PROGRESSION,
+                new Pose(Posture.SITTING, Map.of()),
+                new Teaching(List.of(), List.of(), List.of(), List.of(), List.of()));
+    }
+
+    private static Visit visit(WorkLog work, Stop... stops) {
+        Protocol protocol = new Fixture()
+                .protocol()
+                .with(Rules.of(
+                        List.of(),
+                        Stream.of(EASY, HARD)
+                                .map(role -> Opening.of(role, List.of(from("day 0"))))
+                                .toList()));
+        Course course = Course.of(
+                Resolver.resolve(protocol, Answers.NONE, DAY_ZERO),
+                List.of(exercise(EASY, 1, Purpose.MOBILITY), exercise(HARD, 2, Purpose.MOBILITY)),
+                List.of(Fixture.FLEXION),
+                History.of(Side.RIGHT, Evidence.NONE, List.of(), List.of()));
+        CheckIn said = new CheckIn(1, Optional.empty(), Optional.empty(), CheckIn.Swelling.NONE, Set.of());
+        return Visit.of(
+                course.on(DATE, DATE, Outlook.TIME_ONLY),
+                new Visit.Told(Optional.of(said), List.of(), work, List.of(stops)));
+    }
+
+    private static WorkLog today(int pain) {
+        return new WorkLog(List.of(new SetDone(HARD, DATE, 10, Optional.empty(), pain, SetDone.Form.GOOD)), List.of());
+    }
+
+    private static Proposal.Do proposed(Visit visit) {
+        return visit.proposal(HARD).toDo().orElseThrow();
+    }
+
+    private static Stop stop(int daysBack) {
+        return new Stop(DATE.minusDays(daysBack), HARD, "a sharp pain");
+    }
+
+    /** Baseline 1, so 2 are allowed. */
+    @ParameterizedTest
+    @CsvSource({"2,false", "3,true"})
+    void tooMuchPainInTheLastSetStepsBackAtOnce(int pain, boolean back) {
+        Visit visit = visit(today(pain));
+
+        assertThat(visit.stepBack(proposed(visit)).isPresent()).isEqualTo(back);
+    }
+
+    @Test
+    void aStopStepsBackForWhatWasFeltAndInventsNoPain() {
+        Visit visit = visit(WorkLog.NONE, stop(0));
+
+        assertThat(visit.stepBack(proposed(visit))).hasValueSatisfying(less -> {
+            assertThat(less.way()).isEqualTo(Way.RUNG_BEFORE);
+            assertThat(less.role()).isEqualTo(EASY);
+            assertThat(less.why()).contains(new Ground.Stopped("a sharp pain"));
+        });
+        assertThat(visit(WorkLog.NONE, stop(1)).stepBack(proposed(visit))).isEmpty();
+    }
+
+    /** A second stop within seven days, today among them. */
+    @ParameterizedTest
+    @CsvSource({"6,true", "7,false"})
+    void aSecondStopWithinSevenDaysIsTold(int daysBack, boolean call) {
+        Visit visit = visit(WorkLog.NONE, stop(daysBack), stop(0));
+
+        assertThat(visit.mustCallAbout(HARD)).isEqualTo(call);
+        assertThat(visit.mustCallAbout(EASY)).isFalse();
+        assertThat(visit.stops(HARD).get(0)).isEqualTo(stop(0));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"STRENGTH,90", "MOBILITY,45", "BALANCE,45"})
+    void strengthRestsLonger(Purpose purpose, int seconds) {
+        assertThat(Visit.restSeconds(exercise(HARD, 2, purpose))).isEqualTo(seconds);
+    }
+
+    /** Nothing written: twice a week; a miss brings the next visit nearer. */
+    @Test
+    void theNextVisitFollowsTheAdvice() {
+        Visit visit = visit(WorkLog.NONE);
+
+        assertThat(visit.advice().kind()).isEqualTo(VisitAdvice.Kind.SAME);
+        assertThat(visit.nextVisit()).isEqualTo(DATE.plusDays(4));
+    }
+
+    @Test
+    void aUsualWeekHasNoTwoStrengthDaysBesideEachOther() {
+        List<DayKind> week = DayKind.usualWeek(true);
+
+        assertThat(week).hasSize(7).filteredOn(DayKind.STRENGTH::equals).hasSize(3);
+        for (int day = 1; day < 7; day++) {
+            assertThat(week.subList(day - 1, day + 1)).isNotEqualTo(List.of(DayKind.STRENGTH, DayKind.STRENGTH));
+        }
+        assertThat(DayKind.usualWeek(false)).doesNotContain(DayKind.CONDITIONING);
+    }
+
+    private static Telling telling(int day, int now, Integer after, Integer morning) {
+        return new Telling(
+                DAY_ZERO.plusDays(day),
+                now,
+                Optional.ofNullable(after),
+                Optional.ofNullable(morning),
+                false,
+                Response.Soreness.NONE);
+    }
+
+    /** What is told on day 12 answers the session of day 10, against the 2 of that day's check-in. */
+    @Test
+    void whatIsToldAnswersTheSessionBefore() {
+        TreeSet<LocalDate> sessions = new TreeSet<>(Set.of(DAY_ZERO.plusDays(10)));
+
+        assertThat(Telling.responses(sessions, List.of(telling(10, 2, null, null), telling(12, 5, 3, 4))))
+                .containsExactly(new Response(
+                        DAY_ZERO.plusDays(10), 2, Optional.of(3), Optional.of(4), false, Response.Soreness.NONE));
+    }
+
+    /** Nobody asked before the session: today's pain is no excuse for the next morning's. */
+    @Test
+    void withoutABaselineEveryPainAfterwardsCounts() {
+        TreeSet<LocalDate> sessions = new TreeSet<>(Set.of(DAY_ZERO.plusDays(10)));
+
+        assertThat(Telling.responses(sessions, List.of(telling(12, 6, 4, 5))))
+                .singleElement()
+                .satisfies(response -> assertThat(response.flared()).isTrue());
+    }
+}
