@@ -61,8 +61,9 @@ public record DayGate(Gate gate, Facts facts, List<Beside> others) {
                     .forEach(reasons::add);
         }
         Verdict all = Verdict.of(asked.key(), reasons, own.reducedTo());
-        if (all.kind() != VerdictKind.OPEN_WITH_LIMIT
-                || reasons.size() == own.reasons().size()) {
+        boolean asItIs = own.reducedTo().isEmpty()
+                && reasons.size() == own.reasons().size();
+        if (all.kind() != VerdictKind.OPEN_WITH_LIMIT || asItIs) {
             return all;
         }
         Optional<Role> common = common(asked);
@@ -89,10 +90,17 @@ public record DayGate(Gate gate, Facts facts, List<Beside> others) {
             }
             form = cut.get();
             if (form.equals(before)) {
-                return Optional.of(form);
+                return Optional.of(form).filter(this::isOpenElsewhere);
             }
         }
         return Optional.empty();
+    }
+
+    /** What is taken off one leg comes onto the other: the form is asked of every course once more. */
+    private boolean isOpenElsewhere(Role form) {
+        return others.stream()
+                .flatMap(other -> other.objections(gate, form).stream())
+                .allMatch(reason -> reason.kind().isOpen());
     }
 
     private static Optional<Role> cut(Role now, Verdict verdict) {

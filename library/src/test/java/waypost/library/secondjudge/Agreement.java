@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import waypost.core.body.Side;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.gate.Facts;
@@ -109,17 +108,17 @@ public final class Agreement {
         return new Facts(
                 CourseDay.between(course.dayZero(), course.date()),
                 course.date(),
-                Side.RIGHT,
+                course.side(),
                 course.phase(),
                 course.met(),
                 course.holds(),
                 List.of(),
-                List.of(),
+                course.unlooked(),
                 course.readings(),
                 course.assumeRange());
     }
 
-    private static Set<String> against(Verdict verdict) {
+    static Set<String> against(Verdict verdict) {
         Set<String> against = new TreeSet<>();
         for (Reason reason : verdict.reasons()) {
             against.add(reason.ruleId().orElseGet(() -> named(reason)));
@@ -127,9 +126,12 @@ public final class Agreement {
         return against;
     }
 
-    private static String named(Reason reason) {
+    static String named(Reason reason) {
         if (reason instanceof Reason.OnHold) {
             return "hold";
+        }
+        if (reason instanceof Reason.NotLookedAfter) {
+            return "not-looked-after";
         }
         return reason instanceof Reason.NotCovered ? "not-covered" : "range";
     }

@@ -19,6 +19,7 @@ import waypost.core.limit.Allowed;
 import waypost.core.limit.Limit;
 import waypost.core.log.Change;
 import waypost.core.log.Decisions;
+import waypost.core.log.Event;
 import waypost.core.log.Hold;
 import waypost.core.log.Narrowing;
 import waypost.core.log.Order;
@@ -42,7 +43,9 @@ record GeneratedCourse(
         LocalDate date,
         Phase phase,
         Set<String> met,
+        Side side,
         List<Hold> holds,
+        List<Event> unlooked,
         Readings readings,
         boolean assumeRange) {
 
@@ -50,7 +53,19 @@ record GeneratedCourse(
         Random random = new Random(seed * 7919L + 17);
         Protocol protocol = random.nextInt(3) == 0 ? bundle.protocol("test.hard") : pick(random, bundle.protocols());
         LocalDate dayZero = LocalDate.of(2031, 1, 1).plusDays(random.nextInt(365));
-        LocalDate date = dayZero.plusDays(dayNear(random, protocol, dayZero));
+        return of(bundle, random, protocol, dayZero, dayZero.plusDays(dayNear(random, protocol, dayZero)), Side.RIGHT);
+    }
+
+    /** A course of somebody who has another one: on this date, of this side. */
+    static GeneratedCourse beside(Bundle bundle, int seed, LocalDate date, Side side) {
+        Random random = new Random(seed * 104729L + 5);
+        Protocol protocol = random.nextInt(6) == 0 ? bundle.protocol("test.hard") : pick(random, bundle.protocols());
+        LocalDate dayZero = date.minusDays(dayNear(random, protocol, date));
+        return of(bundle, random, protocol, dayZero, date, side);
+    }
+
+    private static GeneratedCourse of(
+            Bundle bundle, Random random, Protocol protocol, LocalDate dayZero, LocalDate date, Side side) {
         Set<String> met = new HashSet<>();
         int metShare = random.nextInt(5);
         protocol.criteria().stream().filter(c -> random.nextInt(4) < metShare).forEach(c -> met.add(c.id()));
@@ -72,8 +87,12 @@ record GeneratedCourse(
                 date,
                 pick(random, protocol.phases()),
                 met,
+                side,
                 holds,
-                readings(random, bundle, date),
+                random.nextInt(8) == 0
+                        ? List.of(new Event(Event.FALL, date.minusDays(1), "fell", "tester", Optional.empty()))
+                        : List.of(),
+                readings(random, bundle, date, side),
                 random.nextInt(3) == 0);
     }
 
@@ -183,13 +202,13 @@ record GeneratedCourse(
         return new Change.NewValue<>(limit, allowed);
     }
 
-    private static Readings readings(Random random, Bundle bundle, LocalDate date) {
+    private static Readings readings(Random random, Bundle bundle, LocalDate date, Side side) {
         List<Reading> readings = new ArrayList<>();
         for (Measure measure : bundle.measures()) {
             if (measure.motion().isPresent() && random.nextInt(4) != 0) {
                 readings.add(new Reading(
                         measure.id(),
-                        random.nextInt(5) == 0 ? Side.LEFT : Side.RIGHT,
+                        random.nextInt(5) == 0 ? side.other() : side,
                         random.nextBoolean() ? Mode.PASSIVE : Mode.ACTIVE,
                         measure.amount(Math.max(measure.least(), measure.most() - random.nextInt(100))),
                         date.minusDays(random.nextInt(18)),
@@ -206,13 +225,13 @@ record GeneratedCourse(
         return clocks.dayZero();
     }
 
-    /** The range measured lately and strictly on the operated (right) side; active counts as the least there is. */
+    /** The range measured lately and strictly on the operated side; active counts as the least there is. */
     Optional<Double> rangeOf(Motion motion) {
         return bundle.measures().stream()
                 .filter(m -> m.motion().equals(Optional.of(motion)) && m.end().equals(Optional.of(Direction.POSITIVE)))
                 .reduce((first, second) -> second)
                 .flatMap(measure -> readings.all().stream()
-                        .filter(r -> r.measure().equals(measure.id()) && r.side() == Side.RIGHT && r.strict())
+                        .filter(r -> r.measure().equals(measure.id()) && r.side() == side && r.strict())
                         .filter(r -> date.toEpochDay() - r.date().toEpochDay() <= measure.validDays())
                         .map(r -> r.amount().value())
                         .findFirst());

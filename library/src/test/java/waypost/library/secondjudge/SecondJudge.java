@@ -8,9 +8,16 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import waypost.core.body.Mode;
 import waypost.core.body.Region;
 import waypost.core.criterion.Criterion;
 import waypost.core.demand.Demand;
+import waypost.core.demand.EndRange;
+import waypost.core.demand.Level;
+import waypost.core.demand.Posture;
+import waypost.core.demand.StrainKind;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Purpose;
 import waypost.core.exercise.Role;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.Limit;
@@ -194,6 +201,7 @@ final class SecondJudge {
         course.holds().stream()
                 .filter(hold -> spokenFor || hold.kind() == Hold.Kind.RED_FLAG)
                 .forEach(hold -> note("hold", "ON_HOLD", against, kinds));
+        closedByEvents(role, against, kinds);
         if (spokenFor) {
             if (!ordered) {
                 opening(role, against, kinds);
@@ -202,10 +210,76 @@ final class SecondJudge {
         setUps(role, against, kinds);
         List<Demand> left = limits(role, against, kinds);
         range(role, left, against, kinds);
-        String worst = kinds.stream()
+        return new Opinion(worst(kinds), against);
+    }
+
+    /** After a fall that nobody has looked after: only carried motion, and walking about without impact. */
+    private void closedByEvents(Role role, Set<String> against, List<String> kinds) {
+        if (asksOfRegion(role) && !course.unlooked().isEmpty() && !isGentle(role)) {
+            note("not-looked-after", "ON_HOLD", against, kinds);
+        }
+    }
+
+    private boolean isGentle(Role role) {
+        Optional<Activity> activity = course.bundle().findActivity(role.key().activity());
+        if (activity.isEmpty() || !(activity.get() instanceof Activity.Exercise exercise)) {
+            return false;
+        }
+        boolean lands = role.demands().stream()
+                .anyMatch(demand -> demand instanceof Demand.Contacts
+                        || demand instanceof Demand.Strain strain
+                                && strain.kind() == StrainKind.IMPACT
+                                && strain.level() != Level.NONE);
+        return exercise.purpose() == Purpose.GAIT && !lands || role.demands().stream().allMatch(SecondJudge::isCarried);
+    }
+
+    private static boolean isCarried(Demand demand) {
+        if (demand instanceof Demand.Movement movement) {
+            return Set.of(Mode.PASSIVE, Mode.ASSISTED).contains(movement.mode())
+                    && Set.of(EndRange.SHORT_OF_IT, EndRange.FIRST_RESISTANCE).contains(movement.end());
+        }
+        if (demand instanceof Demand.TissueLoad load) {
+            return load.effort() == Level.NONE || load.effort() == Level.LOW && load.mode() == Mode.PASSIVE;
+        }
+        if (demand instanceof Demand.Placed placed) {
+            return placed.posture() != Posture.ON_OPERATED_SIDE;
+        }
+        return demand instanceof Demand.Bearing bearing && bearing.share().percent() == 0
+                || demand instanceof Demand.Strain strain && strain.level() == Level.NONE
+                || demand instanceof Demand.Contacts contacts && contacts.count().number() == 0
+                || demand instanceof Demand.Held held && held.load().amount() == 0
+                || demand instanceof Demand.Lasting
+                || demand instanceof Demand.Lever
+                || demand instanceof Demand.Height;
+    }
+
+    /** What is said of a limb that only lies or carries while the other side exercises. */
+    Opinion judgeMeanwhile(Role role, boolean covered) {
+        Set<String> against = new TreeSet<>();
+        List<String> kinds = new ArrayList<>(List.of("OPEN"));
+        boolean written =
+                course.protocol().openings().stream().anyMatch(o -> o.role().equals(role.key()));
+        boolean spokenFor = written || isOrdered(role) || orderedEver(role) || asksOfRegion(role);
+        course.holds().stream()
+                .filter(hold -> spokenFor || hold.kind() == Hold.Kind.RED_FLAG)
+                .forEach(hold -> note("hold", "ON_HOLD", against, kinds));
+        closedByEvents(role, against, kinds);
+        if (spokenFor && !covered) {
+            note("not-covered", "NOT_COVERED", against, kinds);
+        }
+        limits(role, against, kinds);
+        return new Opinion(worst(kinds), against);
+    }
+
+    /** Whether a demand asks something of the operated region. */
+    boolean concerns(Demand demand) {
+        return Asking.concerns(demand, region());
+    }
+
+    static String worst(List<String> kinds) {
+        return kinds.stream()
                 .min((a, b) -> KINDS.indexOf(a) - KINDS.indexOf(b))
                 .orElseThrow();
-        return new Opinion(worst, against);
     }
 
     private static void note(String rule, String kind, Set<String> against, List<String> kinds) {

@@ -1,0 +1,172 @@
+package waypost.library.secondjudge;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import waypost.core.body.Limb;
+import waypost.core.demand.BodyShare;
+import waypost.core.demand.Demand;
+import waypost.core.demand.Posture;
+import waypost.core.demand.Support;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Reducible;
+import waypost.core.exercise.Role;
+import waypost.core.exercise.RoleKey;
+import waypost.core.log.Hold;
+
+/** The second judge of a person with several courses: what any of them says against a role that the first is asked for. */
+final class SecondPerson {
+
+    /** Another course, whether it runs on the day, and its judge. */
+    private record Other(GeneratedCourse course, boolean runs, SecondJudge judge) {}
+
+    private final GeneratedCourse first;
+    private final SecondJudge own;
+    private final List<Other> others = new ArrayList<>();
+    private final Map<String, Boolean> asked = new HashMap<>();
+
+    SecondPerson(GeneratedCourse first) {
+        this.first = first;
+        this.own = new SecondJudge(first);
+    }
+
+    SecondPerson beside(GeneratedCourse other, boolean runs) {
+        others.add(new Other(other, runs, new SecondJudge(other)));
+        return this;
+    }
+
+    SecondJudge.Opinion judge(Role role) {
+        SecondJudge.Opinion mine = own.judge(role);
+        Set<String> against = new TreeSet<>(mine.against());
+        List<String> kinds = new ArrayList<>(List.of(mine.kind()));
+        for (int nth = 0; nth < others.size(); nth++) {
+            String name = "other-" + nth + " ";
+            said(others.get(nth), role).ifPresent(opinion -> {
+                kinds.add(opinion.kind());
+                opinion.against().forEach(rule -> against.add(name + rule));
+            });
+        }
+        return new SecondJudge.Opinion(SecondJudge.worst(kinds), against);
+    }
+
+    private Optional<SecondJudge.Opinion> said(Other other, Role role) {
+        if (!other.runs()) {
+            boolean stopped = other.course().holds().stream().anyMatch(hold -> hold.kind() == Hold.Kind.RED_FLAG);
+            return stopped ? Optional.of(new SecondJudge.Opinion("ON_HOLD", Set.of("hold"))) : Optional.empty();
+        }
+        if (other.course().side() == first.side()) {
+            return Optional.of(other.judge().judge(role));
+        }
+        boolean sameKindOfLimb = limbs(other.course()).stream().anyMatch(limbs(first)::contains);
+        return sameKindOfLimb
+                ? facing(other, role)
+                : Optional.of(other.judge().judge(turned(role)));
+    }
+
+    /** The limbs of the region under the answers that are possible. */
+    private static Set<Limb> limbs(GeneratedCourse course) {
+        Set<Limb> limbs = new TreeSet<>(course.protocol().scope().region().limbs());
+        course.protocol().scope().besides().stream()
+                .filter(besides -> course.combinations().stream()
+                        .anyMatch(answers -> besides.when().oneOf().entrySet().stream()
+                                .allMatch(e -> e.getValue().contains(answers.get(e.getKey())))))
+                .forEach(besides -> limbs.addAll(besides.region().limbs()));
+        return limbs;
+    }
+
+    private Optional<SecondJudge.Opinion> facing(Other other, Role role) {
+        Optional<Role> part = role.counterpart().flatMap(name -> role(new RoleKey(role.key().activity(), name)));
+        if (part.isPresent()) {
+            return Optional.of(other.judge().judge(part.get()));
+        }
+        List<Demand> meanwhile = new ArrayList<>();
+        Optional<Posture> placed = placed(role).map(SecondPerson::fromTheOtherSide);
+        placed.ifPresent(posture -> meanwhile.add(new Demand.Placed(posture)));
+        if (placed.equals(Optional.of(Posture.STANDING))) {
+            double mine = role.demands().stream()
+                    .filter(d -> d instanceof Demand.Bearing b && b.limb() == Limb.LEG)
+                    .mapToDouble(d -> ((Demand.Bearing) d).share().percent())
+                    .max()
+                    .orElse(0);
+            meanwhile.add(new Demand.Bearing(
+                    Limb.LEG,
+                    BodyShare.ofPercent(mine > 100 ? 0 : 100 - mine),
+                    mine == 0 ? Support.ONE : Support.BOTH));
+        }
+        if (placed.map(Set.of(Posture.HANDS_AND_KNEES, Posture.KNEELING, Posture.PLANK)::contains)
+                .orElse(false)) {
+            role.demands().stream().filter(Demand.Bearing.class::isInstance).forEach(meanwhile::add);
+        }
+        if (meanwhile.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean covered = meanwhile.stream()
+                .filter(other.judge()::concerns)
+                .allMatch(demand -> isAskedToday(other, demand));
+        Role lying = Role.of(role.key(), role.title(), meanwhile, Reducible.NOTHING);
+        return Optional.of(other.judge().judgeMeanwhile(lying, covered));
+    }
+
+    private boolean isAskedToday(Other other, Demand demand) {
+        return asked.computeIfAbsent(others.indexOf(other) + " " + demand, key -> other.course().bundle().activities().stream()
+                .flatMap(activity -> activity.roles().stream())
+                .filter(role -> role.demands().stream().anyMatch(more -> coversIt(more, demand)))
+                .anyMatch(role -> other.judge().judge(role).kind().equals("OPEN")));
+    }
+
+    private static boolean coversIt(Demand more, Demand demand) {
+        if (demand instanceof Demand.Bearing less && more instanceof Demand.Bearing bearing) {
+            return bearing.limb() == less.limb()
+                    && bearing.share().percent() >= less.share().percent()
+                    && bearing.support().ordinal() >= less.support().ordinal();
+        }
+        return more.equals(demand);
+    }
+
+    private Optional<Role> role(RoleKey key) {
+        return first.bundle().activities().stream()
+                .flatMap(activity -> activity.roles().stream())
+                .filter(role -> role.key().equals(key))
+                .findFirst();
+    }
+
+    private Optional<Posture> placed(Role role) {
+        return role.demands().stream()
+                .filter(Demand.Placed.class::isInstance)
+                .map(demand -> ((Demand.Placed) demand).posture())
+                .findFirst()
+                .or(() -> first.bundle()
+                        .findActivity(role.key().activity())
+                        .filter(Activity.Exercise.class::isInstance)
+                        .map(activity -> ((Activity.Exercise) activity).pose().posture()));
+    }
+
+    private static Posture fromTheOtherSide(Posture posture) {
+        return posture == Posture.ON_OPERATED_SIDE
+                ? Posture.ON_OTHER_SIDE
+                : posture == Posture.ON_OTHER_SIDE ? Posture.ON_OPERATED_SIDE : posture;
+    }
+
+    /** Lying on a side is told from the other one; all else an arm does while a leg works is as it is written. */
+    private Role turned(Role role) {
+        Optional<Posture> placed = placed(role);
+        if (placed.isEmpty() || !placed.get().name().endsWith("_SIDE")) {
+            return role;
+        }
+        List<Demand> demands = new ArrayList<>();
+        List<Integer> parts = new ArrayList<>();
+        for (int at = 0; at < role.demands().size(); at++) {
+            if (!(role.demands().get(at) instanceof Demand.Placed)) {
+                demands.add(role.demands().get(at));
+                parts.add(role.parts().get(at));
+            }
+        }
+        demands.add(new Demand.Placed(fromTheOtherSide(placed.get())));
+        parts.add(0);
+        return new Role(role.key(), role.title(), demands, parts, role.reducible(), role.setUps(), role.counterpart());
+    }
+}
