@@ -9,15 +9,19 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import waypost.core.demand.Load;
 import waypost.core.exercise.RoleKey;
 import waypost.core.log.Event;
+import waypost.core.log.Response;
 import waypost.core.log.SetDone;
 import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
+import waypost.core.safety.CheckIn;
+import waypost.library.coursefile.CheckedIn;
 import waypost.library.coursefile.CourseFile;
 import waypost.library.coursefile.CourseFileWriter;
 import waypost.library.coursefile.CourseFileWriter.OrderText;
@@ -39,7 +43,14 @@ class CourseFileWriterTest {
     void whatIsWrittenIsReadAgain(String name) throws IOException {
         CourseFile file = read(name);
         String written = new CourseFileWriter(
-                        file.id(), resolved(file), file.history(), List.of(), List.of(), List.of(), List.of())
+                        file.id(),
+                        resolved(file),
+                        file.history(),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        List.of())
                 .write();
         CourseFile again = CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE);
 
@@ -64,7 +75,14 @@ class CourseFileWriterTest {
                 "long-arc-band/operated",
                 "");
         String written = new CourseFileWriter(
-                        file.id(), resolved(file), file.history(), List.of(order), List.of(), List.of(), List.of())
+                        file.id(),
+                        resolved(file),
+                        file.history(),
+                        List.of(order),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        List.of())
                 .write();
         CourseFile again = CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE);
 
@@ -94,6 +112,7 @@ class CourseFileWriterTest {
                         List.of(),
                         List.of(narrowing),
                         List.of(),
+                        List.of(),
                         List.of())
                 .write();
         CourseFile again = CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE);
@@ -117,6 +136,7 @@ class CourseFileWriterTest {
                         List.of(),
                         List.of(),
                         List.of(),
+                        List.of(),
                         List.of())
                 .write();
 
@@ -124,7 +144,7 @@ class CourseFileWriterTest {
                 .hasMessageContaining("found 'tumble', allowed: manipulation, injection, fall");
     }
 
-    /** Sets and notes go along: the file is read again, and is judged as it was without them. */
+    /** Sets, check-ins and notes go along, and answer each other as they were read. */
     @Test
     void whatWasDoneAndWrittenGoesAlong() throws IOException {
         CourseFile file = read("early-school.yaml");
@@ -135,6 +155,10 @@ class CourseFileWriterTest {
                 Optional.of(Load.parse("band 2")),
                 1,
                 SetDone.Form.GOOD);
+        CheckedIn told = new CheckedIn(
+                set.on().plusDays(2),
+                new CheckIn(1, Optional.of(3), Optional.of(4), CheckIn.Swelling.AS_BEFORE, Set.of()),
+                Response.Soreness.DAY_AFTER);
         String note = "Subjective\nPain now 2: less.\n";
 
         String written = new CourseFileWriter(
@@ -143,13 +167,18 @@ class CourseFileWriterTest {
                         file.history(),
                         List.of(),
                         List.of(),
+                        List.of(told),
                         List.of(set),
                         List.of(new CourseFileWriter.NoteText(set.on(), note)))
                 .write();
 
         assertThat(written).contains("role: box-squat/both", "load: band 2", "form: good", "Pain now 2: less.");
-        assertThat(CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE)
-                        .history())
-                .isEqualTo(file.history());
+        CourseFile again = CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE);
+        assertThat(again.history()).isEqualTo(file.history());
+        assertThat(again.work().sets()).containsExactly(set);
+        assertThat(again.checkIns()).containsExactly(told);
+        assertThat(again.work().responses())
+                .singleElement()
+                .satisfies(response -> assertThat(response.flared()).isTrue());
     }
 }

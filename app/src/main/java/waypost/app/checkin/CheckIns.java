@@ -71,14 +71,13 @@ public class CheckIns {
             CheckIn.Swelling swelling,
             String flagIds) {
 
-        CheckIn checkIn(List<Said> ofTheDay) {
+        CheckIn checkIn() {
             return new CheckIn(
                     painNow,
                     Optional.ofNullable(painAfter),
                     Optional.ofNullable(painMorning),
                     swelling,
-                    ofTheDay.stream()
-                            .flatMap(said -> Arrays.stream(said.flagIds().split(" ")))
+                    Arrays.stream(flagIds.split(" "))
                             .filter(id -> !id.isEmpty())
                             .collect(Collectors.toSet()));
         }
@@ -126,8 +125,8 @@ public class CheckIns {
 
     /** What was said on a day: pain and swelling as said last, every flag that was raised in the day. */
     public Optional<CheckIn> said(UUID courseId, LocalDate day) {
-        List<Said> said = mapper.findSaid(courseId, day);
-        return said.stream().reduce((earlier, later) -> later).map(last -> last.checkIn(said));
+        return CheckIn.ofOneDay(
+                mapper.findSaid(courseId, day).stream().map(Said::checkIn).toList());
     }
 
     /** What was said on a day, as lines of a note. */

@@ -1,14 +1,22 @@
 package waypost.app.store;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import waypost.core.log.Response;
 import waypost.core.log.Telling;
 import waypost.core.safety.CheckIn;
+import waypost.library.coursefile.CheckedIn;
 
-/** What a check-in says of the day and of the session before it. */
+/**
+ * What a check-in says of the day and of the session before it.
+ *
+ * @param flagIds ids of the red flags raised, apart by spaces
+ */
 public record AnswerRow(
         UUID courseId,
         LocalDate checkedOn,
@@ -16,7 +24,17 @@ public record AnswerRow(
         @Nullable Integer painAfter,
         @Nullable Integer painMorning,
         CheckIn.Swelling swelling,
-        Response.Soreness soreness) {
+        Response.Soreness soreness,
+        String flagIds) {
+
+    /** As a course file has it. */
+    public CheckedIn checkedIn() {
+        Set<String> flags =
+                Arrays.stream(flagIds.split(" ")).filter(id -> !id.isEmpty()).collect(Collectors.toUnmodifiableSet());
+        CheckIn said =
+                new CheckIn(painNow, Optional.ofNullable(painAfter), Optional.ofNullable(painMorning), swelling, flags);
+        return new CheckedIn(checkedOn, said, soreness);
+    }
 
     /** As the rules see it. */
     Telling telling() {

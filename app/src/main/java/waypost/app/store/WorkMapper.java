@@ -23,7 +23,7 @@ interface WorkMapper {
     List<WorkDay> findWorkDays(UUID[] ids);
 
     @Select("""
-            select course_id, checked_on, pain_now, pain_after, pain_morning, swelling, soreness
+            select course_id, checked_on, pain_now, pain_after, pain_morning, swelling, soreness, flag_ids
               from check_in
              where course_id = any (#{ids})
              order by checked_on, entered_at, id

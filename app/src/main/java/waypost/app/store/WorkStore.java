@@ -18,6 +18,7 @@ import waypost.core.log.Response;
 import waypost.core.log.Session;
 import waypost.core.log.Telling;
 import waypost.core.log.WorkLog;
+import waypost.library.coursefile.CheckedIn;
 
 /** What was done in a course, and how the region answered as the next check-in told it. */
 @Service
@@ -32,6 +33,13 @@ public class WorkStore {
     /** Every set that stands, in the order done. */
     public List<SetRow> sets(UUID courseId) {
         return mapper.findSets(courseId);
+    }
+
+    /** What was told on coming in, by day. */
+    public List<CheckedIn> checkIns(UUID courseId) {
+        return mapper.findAnswers(new UUID[] {courseId}).stream()
+                .map(AnswerRow::checkedIn)
+                .toList();
     }
 
     /** The same for the rules, with the answers. */

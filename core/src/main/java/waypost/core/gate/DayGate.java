@@ -61,8 +61,8 @@ public record DayGate(Gate gate, Facts facts, List<Beside> others) {
                     .forEach(reasons::add);
         }
         Verdict all = Verdict.of(asked.key(), reasons, own.reducedTo());
-        boolean asItIs = own.reducedTo().isEmpty()
-                && reasons.size() == own.reasons().size();
+        boolean asItIs =
+                own.reducedTo().isEmpty() && reasons.size() == own.reasons().size();
         if (all.kind() != VerdictKind.OPEN_WITH_LIMIT || asItIs) {
             return all;
         }

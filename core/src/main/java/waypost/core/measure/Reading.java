@@ -30,6 +30,11 @@ public record Reading(
         return new Reading(measure.id(), side, mode, amount, date, strict, rater, Optional.empty(), Optional.empty());
     }
 
+    /** The same as if nothing had helped it along. */
+    public Reading asStrict() {
+        return new Reading(measure, side, mode, amount, date, true, rater, tool, position);
+    }
+
     /** Whether tool and position are the same: a ratio is bound to both. */
     public boolean isTakenLike(Reading other) {
         return tool.equals(other.tool) && position.equals(other.position);

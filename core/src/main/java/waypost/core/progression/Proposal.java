@@ -15,6 +15,11 @@ public sealed interface Proposal {
     /** What it asks the patient to do today, if anything. */
     Optional<Do> toDo();
 
+    /** Why, the rule's own ground first; none where the verdict alone speaks. */
+    default List<Ground> grounds() {
+        return toDo().map(Do::why).orElse(List.of());
+    }
+
     /**
      * A dose of a role that is open today.
      *
@@ -36,6 +41,11 @@ public sealed interface Proposal {
     record Rest(RoleKey asked, LocalDate until, List<Ground> why) implements Proposal {
         public Rest {
             why = List.copyOf(why);
+        }
+
+        @Override
+        public List<Ground> grounds() {
+            return why;
         }
 
         @Override

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What a patient says on coming in.
@@ -32,6 +33,14 @@ public record CheckIn(
         check("pain now", painNow);
         painAfter.ifPresent(pain -> check("pain after last time", pain));
         painNextMorning.ifPresent(pain -> check("pain the morning after", pain));
+    }
+
+    /** What several check-ins of one day say together: all as said last, and every flag that was raised in the day. */
+    public static Optional<CheckIn> ofOneDay(List<CheckIn> said) {
+        Set<String> raised = said.stream().flatMap(one -> one.flags().stream()).collect(Collectors.toUnmodifiableSet());
+        return said.stream()
+                .reduce((earlier, later) -> later)
+                .map(last -> new CheckIn(last.painNow, last.painAfter, last.painNextMorning, last.swelling, raised));
     }
 
     private static void check(String what, int pain) {

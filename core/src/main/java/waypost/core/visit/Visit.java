@@ -32,16 +32,18 @@ public final class Visit {
     private static final int REST_SECONDS = 45;
 
     private final Standing standing;
+    private final Told told;
     private final DayOfWork day;
     private final WorkLog work;
     private final List<Stop> stops;
     private final Proposals proposals;
 
-    private Visit(Standing standing, DayOfWork day, WorkLog work, List<Stop> stops) {
+    private Visit(Standing standing, Told told) {
         this.standing = standing;
-        this.day = day;
-        this.work = work;
-        this.stops = List.copyOf(stops);
+        this.told = told;
+        this.day = DayOfWork.of(told.said(), told.asked(), standing, told.work());
+        this.work = told.work();
+        this.stops = told.stops();
         this.proposals = new Proposals(standing, work, day);
     }
 
@@ -55,8 +57,7 @@ public final class Visit {
 
     /** The visit on the day of a standing. */
     public static Visit of(Standing standing, Told told) {
-        DayOfWork day = DayOfWork.of(told.said(), told.asked(), standing, told.work());
-        return new Visit(standing, day, told.work(), told.stops());
+        return new Visit(standing, told);
     }
 
     public Standing standing() {
@@ -66,6 +67,16 @@ public final class Visit {
     /** What the check-in and the joint say of the day. */
     public DayOfWork day() {
         return day;
+    }
+
+    /** The red flags that are asked on this day. */
+    public List<RedFlag> asked() {
+        return told.asked();
+    }
+
+    /** Whether a flag was answered with yes. */
+    public boolean isRaised(RedFlag flag) {
+        return told.said().map(said -> said.flags().contains(flag.id())).orElse(false);
     }
 
     public WorkLog work() {

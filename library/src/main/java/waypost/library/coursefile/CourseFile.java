@@ -10,13 +10,18 @@ import java.util.Optional;
 import java.util.Set;
 import waypost.core.course.Course;
 import waypost.core.course.History;
+import waypost.core.course.Standing;
 import waypost.core.log.Decisions;
 import waypost.core.log.Event;
+import waypost.core.log.WorkLog;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.question.Question;
 import waypost.core.resolved.Resolver;
+import waypost.core.safety.CheckIn;
+import waypost.core.safety.RedFlag;
 import waypost.core.time.Clocks;
+import waypost.core.visit.Visit;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.Word;
 import waypost.library.text.Document;
@@ -27,10 +32,21 @@ import waypost.library.text.Suggestion;
 
 /**
  * One patient's course as a file, without the patient: protocol and version, side, clocks, answers (including "not
- * stated"), readings, attestations, sessions, signed phases, holds, events, orders, narrowings.
+ * stated"), readings, attestations, sessions, signed phases, holds, events, orders, narrowings, check-ins, sets.
  */
 public record CourseFile(
-        String id, Protocol protocol, Clocks clocks, Answers answers, Decisions decisions, History history) {
+        String id,
+        Protocol protocol,
+        Clocks clocks,
+        Answers answers,
+        Decisions decisions,
+        History history,
+        WorkLog work,
+        List<CheckedIn> checkIns) {
+
+    public CourseFile {
+        checkIns = List.copyOf(checkIns);
+    }
 
     /**
      * Reads a course file against a bundle.
@@ -51,13 +67,17 @@ public record CourseFile(
         top.at("clock").as(clock -> same("clock", clock, Word.of(protocol.clock())));
         History history = new HistoryReader(protocol, bundle).history(top);
         Clocks events = Event.clocks(top.at("day-zero").as(LocalDate::parse), history.events());
+        WorkReader reader = new WorkReader(bundle);
+        List<CheckedIn> told = reader.checkIns(top);
         return new CourseFile(
                 top.text("course"),
                 protocol,
                 events.with(clocks(top, protocol)),
                 answers(top.at("answers"), protocol),
                 new DecisionReader(protocol, bundle).decisions(top),
-                history);
+                history,
+                reader.work(top, told),
+                told);
     }
 
     private static String same(String what, String found, String allowed) {
@@ -108,5 +128,17 @@ public record CourseFile(
                 bundle.activities(),
                 bundle.measures(),
                 history);
+    }
+
+    /** The visit on the day of a standing of this course. */
+    public Visit visit(Standing standing, Bundle bundle) {
+        List<RedFlag> asked = bundle.redFlags().stream()
+                .filter(flag -> flag.concerns(standing.course().resolved().region()))
+                .toList();
+        Optional<CheckIn> said = checkIns.stream()
+                .filter(told -> told.on().equals(standing.date()))
+                .map(CheckedIn::said)
+                .reduce((earlier, later) -> later);
+        return Visit.of(standing, new Visit.Told(said, asked, work, List.of()));
     }
 }

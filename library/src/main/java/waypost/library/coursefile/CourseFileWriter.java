@@ -29,6 +29,7 @@ public record CourseFileWriter(
         History history,
         List<OrderText> orders,
         List<NarrowingText> narrowings,
+        List<CheckedIn> checkIns,
         List<SetDone> sets,
         List<NoteText> notes) {
 
@@ -72,6 +73,7 @@ public record CourseFileWriter(
 
     public CourseFileWriter {
         narrowings = List.copyOf(narrowings);
+        checkIns = List.copyOf(checkIns);
         orders = List.copyOf(orders);
         sets = List.copyOf(sets);
         notes = List.copyOf(notes);
@@ -105,6 +107,7 @@ public record CourseFileWriter(
                 history.evidence().sessions().stream()
                         .map(CourseFileWriter::session)
                         .toList());
+        put(top, "check-ins", checkIns.stream().map(CourseFileWriter::checkIn).toList());
         put(top, "sets", sets.stream().map(CourseFileWriter::set).toList());
         put(
                 top,
@@ -135,6 +138,19 @@ public record CourseFileWriter(
                         .setSplitLines(false)
                         .build())
                 .dumpToString(top);
+    }
+
+    private static Map<String, Object> checkIn(CheckedIn told) {
+        Map<String, Object> written = entry("on", told.on().toString());
+        written.put("pain-now", String.valueOf(told.said().painNow()));
+        told.said().painAfter().ifPresent(pain -> written.put("pain-after", String.valueOf(pain)));
+        told.said().painNextMorning().ifPresent(pain -> written.put("pain-next-morning", String.valueOf(pain)));
+        written.put("swelling", Word.of(told.said().swelling()));
+        written.put("soreness", Word.of(told.soreness()));
+        if (!told.said().flags().isEmpty()) {
+            written.put("flags", told.said().flags().stream().sorted().toList());
+        }
+        return written;
     }
 
     private static Map<String, Object> set(SetDone set) {

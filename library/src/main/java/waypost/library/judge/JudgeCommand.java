@@ -9,8 +9,10 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.Callable;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
@@ -21,7 +23,9 @@ import tools.jackson.databind.PropertyNamingStrategies;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import waypost.core.care.Episode;
+import waypost.core.care.Person;
 import waypost.core.course.Outlook;
+import waypost.core.course.Standing;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
 import waypost.library.coursefile.CourseFile;
@@ -41,7 +45,7 @@ public final class JudgeCommand implements Callable<Integer> {
             paramLabel = "COURSE",
             arity = "1..*",
             description = "course file, YAML or JSON (docs/formats/course.md); several are courses of one person")
-    private List<Path> files = List.of();
+    private List<Path> paths = List.of();
 
     @Option(names = "--on", required = true, description = "the clinical date, such as 2031-04-14")
     private @Nullable LocalDate on;
@@ -77,7 +81,7 @@ public final class JudgeCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         LocalDate date = Objects.requireNonNull(on);
-        for (Path file : files) {
+        for (Path file : paths) {
             if (!Files.isRegularFile(file)) {
                 err.println("judge: found no file '" + file + "', allowed: a course file");
                 return REFUSED;
@@ -86,7 +90,7 @@ public final class JudgeCommand implements Callable<Integer> {
         Bundle bundle = ShippedLibrary.read();
         try {
             List<CourseFile> courses = new ArrayList<>();
-            for (Path file : files) {
+            for (Path file : paths) {
                 courses.add(CourseFile.read(file.getFileName().toString(), Files.readString(file), bundle));
             }
             LocalDate upTo = known == null ? date : known;
@@ -103,13 +107,22 @@ public final class JudgeCommand implements Callable<Integer> {
     }
 
     private String one(CourseFile course, LocalDate date, LocalDate upTo, Outlook outlook, Bundle bundle) {
-        Judgement judgement = Judgement.of(course.id(), course.course(bundle).on(date, upTo, outlook), bundle);
+        Standing standing = course.course(bundle).on(date, upTo, outlook);
+        Judgement judgement = Judgement.of(course.id(), course.visit(standing, bundle), bundle);
         return json ? json(judgement) : JudgementText.of(judgement);
     }
 
     private String several(List<CourseFile> courses, LocalDate date, LocalDate upTo, Outlook outlook, Bundle bundle) {
-        List<Together> together = Together.of(
-                courses.stream().map(c -> new Episode(c.id(), c.course(bundle))).toList(), date, upTo, outlook, bundle);
+        Person person = Person.of(courses.stream()
+                .map(course -> new Episode(course.id(), course.course(bundle)))
+                .toList());
+        Map<String, CourseFile> files = courses.stream().collect(Collectors.toMap(CourseFile::id, Function.identity()));
+        List<Together> together = person.running().stream()
+                .map(episode -> Together.of(
+                        episode.id(),
+                        files.get(episode.id()).visit(episode.course().on(date, upTo, outlook), bundle),
+                        bundle))
+                .toList();
         return json ? json(together) : together.stream().map(Together::text).collect(Collectors.joining("\n"));
     }
 

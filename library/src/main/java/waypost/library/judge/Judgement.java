@@ -2,7 +2,10 @@ package waypost.library.judge;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import waypost.core.course.Compensated;
 import waypost.core.course.DutyStatus;
 import waypost.core.course.Neighbours;
 import waypost.core.course.Precaution;
@@ -14,7 +17,9 @@ import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.milestone.Milestone;
 import waypost.core.reason.Reason;
+import waypost.core.safety.RedFlag;
 import waypost.core.time.CourseDay;
+import waypost.core.visit.Visit;
 import waypost.library.bundle.Bundle;
 import waypost.library.words.Dates;
 import waypost.library.words.DutyWords;
@@ -37,7 +42,9 @@ public record Judgement(
         List<Kept> precautions,
         List<Due> duties,
         Optional<Next> next,
-        List<Judged> verdicts) {
+        List<Judged> verdicts,
+        List<Offer> proposals,
+        List<Flag> flags) {
 
     /** A question that the operation note leaves open. */
     public record Asked(String question, String ask, int wouldOpen) {}
@@ -52,7 +59,25 @@ public record Judgement(
     public record Next(String phase, String earliest, boolean timeReached, boolean ready, List<Post> milestones) {}
 
     /** A milestone. */
-    public record Post(String milestone, String title, String state, String says) {}
+    public record Post(String milestone, String title, String state, String says, boolean compensatedWouldMeet) {}
+
+    /**
+     * What is proposed for an exercise of the plan.
+     *
+     * @param kind do, rest, closed or finished
+     * @param why the grounds, in words
+     */
+    public record Offer(
+            String asked,
+            String kind,
+            Optional<String> role,
+            Optional<String> way,
+            Optional<String> dose,
+            Optional<String> until,
+            List<String> why) {}
+
+    /** A red flag that is asked of this course. */
+    public record Flag(String flag, String asks, String tier, String says, boolean raised) {}
 
     /** A verdict on one role. */
     public record Judged(
@@ -63,12 +88,17 @@ public record Judgement(
             Optional<String> opensByTime,
             Optional<String> nearestOpen,
             Optional<String> next,
+            Optional<String> instead,
+            boolean switchedOff,
             List<Given> reasons) {}
 
     /** A reason. */
     public record Given(String kind, String says, String change, String source) {}
 
-    public static Judgement of(String courseId, Standing standing, Bundle bundle) {
+    public static Judgement of(String courseId, Visit visit, Bundle bundle) {
+        Standing standing = visit.standing();
+        Set<String> helped = Compensated.wouldMeet(standing);
+        Set<RoleKey> off = Set.copyOf(standing.switchedOff());
         Words words = Words.of(standing.course().resolved());
         LocalDate dayZero = standing.course().resolved().dayZero();
         return new Judgement(
@@ -93,11 +123,13 @@ public record Judgement(
                                 next.timeReached(),
                                 next.ready(),
                                 next.milestones().stream()
-                                        .map(m -> post(m, words))
+                                        .map(m -> post(m, words, helped))
                                         .toList())),
                 standing.verdicts().stream()
-                        .map(v -> judged(v, standing, bundle, words))
-                        .toList());
+                        .map(v -> judged(v, standing, bundle, off))
+                        .toList(),
+                new Offers(visit, bundle).all(),
+                visit.asked().stream().map(flag -> flag(flag, visit)).toList());
     }
 
     private static Asked asked(Unlocking unlocking) {
@@ -117,15 +149,26 @@ public record Judgement(
         return new Due(duty.ruleId(), new DutyWords(words).say(duty), duty.overdue(), duty.conflict());
     }
 
-    private static Post post(Milestone milestone, Words words) {
+    private static Flag flag(RedFlag flag, Visit visit) {
+        return new Flag(
+                flag.id(),
+                flag.asks(),
+                flag.tier().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                flag.says(),
+                visit.isRaised(flag));
+    }
+
+    private static Post post(Milestone milestone, Words words, Set<String> helped) {
         return new Post(
                 milestone.criterion().id(),
                 milestone.criterion().title(),
                 MilestoneWords.state(milestone),
-                new MilestoneWords(words.dates()).say(milestone));
+                new MilestoneWords(words.dates()).say(milestone),
+                helped.contains(milestone.criterion().id()));
     }
 
-    private static Judged judged(Verdict verdict, Standing standing, Bundle bundle, Words words) {
+    private static Judged judged(Verdict verdict, Standing standing, Bundle bundle, Set<RoleKey> off) {
+        Words words = Words.of(standing.course().resolved());
         Activity activity = bundle.findActivity(verdict.role().activity()).orElseThrow();
         String role = activity.roles().stream()
                 .filter(r -> r.name().equals(verdict.role().role()))
@@ -144,6 +187,8 @@ public record Judgement(
                         day.dateFrom(standing.course().resolved().dayZero()).toString()),
                 isOpen ? Optional.empty() : beside.nearestOpen(verdict.role()).map(RoleKey::toString),
                 isOpen ? beside.next(verdict.role()).map(RoleKey::toString) : Optional.empty(),
+                !isOpen && activity instanceof Activity.Test test ? Optional.of(test.alternative()) : Optional.empty(),
+                off.contains(verdict.role()),
                 verdict.reasons().stream().map(r -> given(r, words)).toList());
     }
 

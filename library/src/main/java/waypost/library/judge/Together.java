@@ -1,16 +1,13 @@
 package waypost.library.judge;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import waypost.core.care.Episode;
-import waypost.core.care.Person;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.gate.Verdict;
 import waypost.core.reason.Reason;
 import waypost.core.reason.VerdictKind;
+import waypost.core.visit.Visit;
 import waypost.library.bundle.Bundle;
 import waypost.library.words.Terms;
 
@@ -24,13 +21,9 @@ record Together(Judgement course, List<Decided> together) {
     /** A role that another course leaves less open than this one. */
     record Decided(String activity, String role, String side, String verdict, String decidedBy) {}
 
-    static List<Together> of(List<Episode> episodes, LocalDate date, LocalDate known, Outlook outlook, Bundle bundle) {
-        return Person.of(episodes).running().stream()
-                .map(episode -> of(episode.id(), episode.course().on(date, known, outlook), bundle))
-                .toList();
-    }
-
-    private static Together of(String id, Standing standing, Bundle bundle) {
+    /** One course of a person on the day of a visit. */
+    static Together of(String id, Visit visit, Bundle bundle) {
+        Standing standing = visit.standing();
         String side = standing.facts().side().name().toLowerCase(Locale.ROOT);
         List<Decided> decided = standing.verdicts().stream()
                 .filter(verdict -> standing.course()
@@ -43,7 +36,7 @@ record Together(Judgement course, List<Decided> together) {
                                 Terms.verdict(verdict.kind()),
                                 course)))
                 .toList();
-        return new Together(Judgement.of(id, standing, bundle), decided);
+        return new Together(Judgement.of(id, visit, bundle), decided);
     }
 
     /** The course that closes or limits more than this one does itself, if one does. */

@@ -2,6 +2,10 @@ package waypost.library.judge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -77,6 +81,70 @@ class JudgeCommandTest {
                 .containsExactly("activity", "role", "side", "verdict", "decided-by");
     }
 
+    /** What is printed keeps to the published schema, of one course and of several. */
+    @Test
+    void theOutputKeepsToItsSchema() throws IOException {
+        Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("schema/judge.schema.json")), InputFormat.JSON);
+        String one = judge(EARLY.toString(), "--on", "2031-04-03", "--json").out();
+        String two = judge(
+                        EARLY.toString(),
+                        "src/test/resources/courses/fresh-shoulder.yaml",
+                        "--on",
+                        "2031-04-03",
+                        "--json")
+                .out();
+
+        assertThat(schema.validate(one, InputFormat.JSON)).isEmpty();
+        assertThat(schema.validate(two, InputFormat.JSON)).isEmpty();
+        assertThat(schema.validate(one.replace("\"verdicts\"", "\"judged\""), InputFormat.JSON))
+                .isNotEmpty();
+    }
+
+    /** What the page says, judge says: doses with their grounds, flags, what to do until a test is safe, switched off. */
+    @Test
+    void saysProposalsFlagsAndAlternatives() throws IOException {
+        Path course = folder.resolve("worked.yaml");
+        Files.writeString(course, Files.readString(EARLY) + """
+                check-ins:
+                  - { on: 2031-04-03, pain-now: "1", swelling: more, flags: [sharp] }
+                sets:
+                  - { on: 2031-04-01, role: quad-set/operated, amount: "10", pain: "0", form: good }
+                """);
+        JsonNode json = JsonMapper.builder()
+                .build()
+                .readTree(
+                        judge(course.toString(), "--on", "2031-04-03", "--json").out());
+
+        assertThat(json.get("proposals")).hasSize(1);
+        assertThat(json.get("proposals").get(0).get("asked").asString()).isEqualTo("quad-set/operated");
+        assertThat(json.get("proposals").get(0).get("why").size()).isPositive();
+        assertThat(json.get("flags")).anySatisfy(flag -> {
+            assertThat(flag.get("raised").asBoolean()).isTrue();
+            assertThat(flag.get("tier").asString()).isEqualTo("step back");
+        });
+        assertThat(json.get("verdicts"))
+                .anySatisfy(
+                        verdict -> assertThat(verdict.get("instead").isNull()).isFalse());
+    }
+
+    @Test
+    void twoArmsAreJudgedWithoutACrash() throws IOException {
+        Path shoulder = Path.of("src/test/resources/courses/fresh-shoulder.yaml");
+        String text = Files.readString(shoulder);
+        boolean right = text.contains("side: right");
+        Path other = folder.resolve("other.yaml");
+        Files.writeString(
+                other,
+                text.replace("course: fresh-shoulder", "course: other-shoulder")
+                        .replace(right ? "side: right" : "side: left", right ? "side: left" : "side: right"));
+
+        Ran ran = judge(shoulder.toString(), other.toString(), "--on", "2031-09-03");
+
+        assertThat(ran.exit()).as(ran.err()).isZero();
+        assertThat(ran.out()).contains("by other-shoulder");
+    }
+
     /** The keys are fixed: docs/formats/judge.md documents them. */
     @Test
     void jsonHasItsFixedKeys() {
@@ -98,10 +166,21 @@ class JudgeCommandTest {
                         "precautions",
                         "duties",
                         "next",
-                        "verdicts");
+                        "verdicts",
+                        "proposals",
+                        "flags");
         assertThat(json.get("verdicts").get(0).propertyNames())
                 .containsExactly(
-                        "activity", "role", "title", "verdict", "opens-by-time", "nearest-open", "next", "reasons");
+                        "activity",
+                        "role",
+                        "title",
+                        "verdict",
+                        "opens-by-time",
+                        "nearest-open",
+                        "next",
+                        "instead",
+                        "switched-off",
+                        "reasons");
         assertThat(json.get("next").propertyNames())
                 .containsExactly("phase", "earliest", "time-reached", "ready", "milestones");
         assertThat(json.get("precautions").get(0).propertyNames()).containsExactly("rule", "says", "until", "source");

@@ -230,7 +230,8 @@ final class SecondJudge {
                         || demand instanceof Demand.Strain strain
                                 && strain.kind() == StrainKind.IMPACT
                                 && strain.level() != Level.NONE);
-        return exercise.purpose() == Purpose.GAIT && !lands || role.demands().stream().allMatch(SecondJudge::isCarried);
+        return exercise.purpose() == Purpose.GAIT && !lands
+                || role.demands().stream().allMatch(SecondJudge::isCarried);
     }
 
     private static boolean isCarried(Demand demand) {
@@ -246,7 +247,8 @@ final class SecondJudge {
         }
         return demand instanceof Demand.Bearing bearing && bearing.share().percent() == 0
                 || demand instanceof Demand.Strain strain && strain.level() == Level.NONE
-                || demand instanceof Demand.Contacts contacts && contacts.count().number() == 0
+                || demand instanceof Demand.Contacts contacts
+                        && contacts.count().number() == 0
                 || demand instanceof Demand.Held held && held.load().amount() == 0
                 || demand instanceof Demand.Lasting
                 || demand instanceof Demand.Lever
@@ -277,9 +279,7 @@ final class SecondJudge {
     }
 
     static String worst(List<String> kinds) {
-        return kinds.stream()
-                .min((a, b) -> KINDS.indexOf(a) - KINDS.indexOf(b))
-                .orElseThrow();
+        return kinds.stream().min((a, b) -> KINDS.indexOf(a) - KINDS.indexOf(b)).orElseThrow();
     }
 
     private static void note(String rule, String kind, Set<String> against, List<String> kinds) {

@@ -62,9 +62,7 @@ final class SecondPerson {
             return Optional.of(other.judge().judge(role));
         }
         boolean sameKindOfLimb = limbs(other.course()).stream().anyMatch(limbs(first)::contains);
-        return sameKindOfLimb
-                ? facing(other, role)
-                : Optional.of(other.judge().judge(turned(role)));
+        return sameKindOfLimb ? facing(other, role) : Optional.of(other.judge().judge(turned(role)));
     }
 
     /** The limbs of the region under the answers that are possible. */
@@ -79,7 +77,8 @@ final class SecondPerson {
     }
 
     private Optional<SecondJudge.Opinion> facing(Other other, Role role) {
-        Optional<Role> part = role.counterpart().flatMap(name -> role(new RoleKey(role.key().activity(), name)));
+        Optional<Role> part =
+                role.counterpart().flatMap(name -> role(new RoleKey(role.key().activity(), name)));
         if (part.isPresent()) {
             return Optional.of(other.judge().judge(part.get()));
         }
@@ -104,18 +103,19 @@ final class SecondPerson {
         if (meanwhile.isEmpty()) {
             return Optional.empty();
         }
-        boolean covered = meanwhile.stream()
-                .filter(other.judge()::concerns)
-                .allMatch(demand -> isAskedToday(other, demand));
+        boolean covered =
+                meanwhile.stream().filter(other.judge()::concerns).allMatch(demand -> isAskedToday(other, demand));
         Role lying = Role.of(role.key(), role.title(), meanwhile, Reducible.NOTHING);
         return Optional.of(other.judge().judgeMeanwhile(lying, covered));
     }
 
     private boolean isAskedToday(Other other, Demand demand) {
-        return asked.computeIfAbsent(others.indexOf(other) + " " + demand, key -> other.course().bundle().activities().stream()
-                .flatMap(activity -> activity.roles().stream())
-                .filter(role -> role.demands().stream().anyMatch(more -> coversIt(more, demand)))
-                .anyMatch(role -> other.judge().judge(role).kind().equals("OPEN")));
+        return asked.computeIfAbsent(
+                others.indexOf(other) + " " + demand,
+                key -> other.course().bundle().activities().stream()
+                        .flatMap(activity -> activity.roles().stream())
+                        .filter(role -> role.demands().stream().anyMatch(more -> coversIt(more, demand)))
+                        .anyMatch(role -> other.judge().judge(role).kind().equals("OPEN")));
     }
 
     private static boolean coversIt(Demand more, Demand demand) {

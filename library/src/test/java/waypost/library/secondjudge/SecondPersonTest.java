@@ -191,9 +191,7 @@ class SecondPersonTest {
                     facts.readings(),
                     facts.assumeRange());
             assertNoMoreOpen(
-                    "seed " + seed,
-                    kinds(DayGate.alone(one.gate(), facts)),
-                    kinds(DayGate.alone(one.gate(), fallen)));
+                    "seed " + seed, kinds(DayGate.alone(one.gate(), facts)), kinds(DayGate.alone(one.gate(), fallen)));
         }
     }
 
