@@ -2,6 +2,8 @@ package waypost.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +13,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import waypost.app.store.CourseLoader;
 import waypost.app.testing.DemoCourses;
 import waypost.app.testing.Referring;
@@ -293,5 +296,24 @@ class BadInputTest {
                 Pattern.compile("name=\"" + field + "\" value=\"([^\"]*)\"").matcher(page);
         assertThat(matcher.find()).isTrue();
         return matcher.group(1);
+    }
+
+    /** A day that no course can have is refused at once, in words, wherever an address or a form names one. */
+    @ParameterizedTest
+    @ValueSource(strings = {"9999-12-31", "+999999999-12-31", "-999999999-01-01", "1900-01-01", "2041-04-04"})
+    void aFarDayInAnAddressIsRefusedAtOnce(String day) {
+        String course = "/courses/" + DemoCourses.of("Winifred");
+        String asked = "?on=" + URLEncoder.encode(day, StandardCharsets.UTF_8);
+
+        for (String place : List.of(course + asked, course + "/rungs/quad-set/operated" + asked)) {
+            Visitor.Answer answer = THERAPIST.get(place);
+            assertThat(answer.status()).as(place).isEqualTo(400);
+            assertThat(answer.body()).as(place).containsAnyOf("allowed: 20", "could not be read");
+        }
+        Visitor.Answer whatIf = THERAPIST.get(course + "/what-if" + asked);
+        assertThat(whatIf.status()).isLessThan(500);
+        assertThat(THERAPIST.get("/today" + asked).status()).isLessThan(500);
+        assertThat(THERAPIST.get("/shelf/knee.replacement" + asked).status()).isLessThan(500);
+        assertThat(THERAPIST.get(course + "/wrap-up" + asked).status()).isLessThan(500);
     }
 }

@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
+import waypost.app.store.OncePerRequest;
 import waypost.library.words.BandNames;
 
 /** Keeps the clinic's orders of bands; a new one never overwrites an old one. */
@@ -12,9 +13,11 @@ import waypost.library.words.BandNames;
 public class BandOrders {
 
     private final BandMapper mapper;
+    private final OncePerRequest once;
 
-    BandOrders(BandMapper mapper) {
+    BandOrders(BandMapper mapper, OncePerRequest once) {
         this.mapper = mapper;
+        this.once = once;
     }
 
     /** The order in force, the lightest first; empty while none was set. */
@@ -24,7 +27,9 @@ public class BandOrders {
 
     /** What the clinic calls its bands. */
     public BandNames names(UUID clinicId) {
-        return new BandNames(current(clinicId).stream().map(Band::name).toList());
+        return once.get(
+                "waypost.bands." + clinicId,
+                () -> new BandNames(current(clinicId).stream().map(Band::name).toList()));
     }
 
     /** Sets a new order; sent twice under one id it is written once. */

@@ -3,7 +3,6 @@ package waypost.app.checkin;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -63,26 +62,6 @@ public class CheckIns {
     public record Kept(
             UUID id, int painNow, String flags, @Nullable Tier gravest, Instant enteredAt, String enteredBy) {}
 
-    /** A check-in as it was said. */
-    record Said(
-            int painNow,
-            @Nullable Integer painAfter,
-            @Nullable Integer painMorning,
-            CheckIn.Swelling swelling,
-            String flagIds) {
-
-        CheckIn checkIn() {
-            return new CheckIn(
-                    painNow,
-                    Optional.ofNullable(painAfter),
-                    Optional.ofNullable(painMorning),
-                    swelling,
-                    Arrays.stream(flagIds.split(" "))
-                            .filter(id -> !id.isEmpty())
-                            .collect(Collectors.toSet()));
-        }
-    }
-
     /** A row to be written. */
     record Row(
             UUID id,
@@ -121,12 +100,6 @@ public class CheckIns {
     /** The check-ins of a day, the latest first. */
     List<Kept> on(LoadedCourse course, LocalDate day) {
         return mapper.find(course.row().id(), day);
-    }
-
-    /** What was said on a day: pain and swelling as said last, every flag that was raised in the day. */
-    public Optional<CheckIn> said(UUID courseId, LocalDate day) {
-        return CheckIn.ofOneDay(
-                mapper.findSaid(courseId, day).stream().map(Said::checkIn).toList());
     }
 
     /** What was said on a day, as lines of a note. */
@@ -236,14 +209,6 @@ public class CheckIns {
                  order by entered_at, id
                 """)
         List<String> findTold(UUID courseId, LocalDate day);
-
-        @Select("""
-                select pain_now, pain_after, pain_morning, swelling, flag_ids
-                  from check_in
-                 where course_id = #{courseId} and checked_on = #{day}
-                 order by entered_at, id
-                """)
-        List<Said> findSaid(UUID courseId, LocalDate day);
 
         @Select("""
                 select c.id, c.pain_now, c.flag_ids as flags, c.gravest, c.entered_at, a.display_name as entered_by

@@ -82,7 +82,7 @@ class CourseController {
         LocalDate today = clock.today(staff);
         LoadedCourse course = loader.load(staff.clinicId(), id);
         readLog.saw(staff, id, "way");
-        Standing standing = course.course().on(on.orElse(today), today, outlook);
+        Standing standing = course.course().on(course.day(on, today), today, outlook);
         List<Visit> visited = visits.of(staff, id);
         model.addAttribute("head", heads.head(course, standing, today).saying(wayLine(course, standing, visited)));
         model.addAttribute("map", maps.map(standing, course.bundle(), visited, today, scale));
@@ -145,7 +145,7 @@ class CourseController {
         LocalDate today = clock.today(staff);
         LoadedCourse course = loader.load(staff.clinicId(), id);
         readLog.saw(staff, id, "rung");
-        Standing standing = course.course().on(on.orElse(today), today, outlook);
+        Standing standing = course.course().on(course.day(on, today), today, outlook);
         RoleKey key = new RoleKey(activity, role);
         model.addAttribute("panel", Optional.of(panel(staff, course, standing, key)));
         model.addAttribute("narrow", Narrow.of(id, standing, key));

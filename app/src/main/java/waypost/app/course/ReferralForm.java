@@ -1,6 +1,5 @@
 package waypost.app.course;
 
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -96,9 +95,9 @@ public record ReferralForm(MultiValueMap<String, String> entered) {
 
     private Optional<LocalDate> date(String field, Map<String, String> problems) {
         try {
-            return Optional.of(LocalDate.parse(text(field)));
-        } catch (DateTimeException unreadable) {
-            problems.put(field, "Found '" + text(field) + "', allowed: a date such as 2031-02-10.");
+            return Optional.of(Entered.date(field, text(field)));
+        } catch (FormProblem unreadable) {
+            problems.putAll(unreadable.byField());
             return Optional.empty();
         }
     }

@@ -9,11 +9,21 @@ import java.util.UUID;
 /** Reads what was typed into a field, or refuses it with what was found and what is allowed. */
 public final class Entered {
 
+    private static final int EARLIEST_YEAR = 1900;
+    private static final int LATEST_YEAR = 2199;
+
     private Entered() {}
 
     public static LocalDate date(String field, String text) {
         try {
-            return LocalDate.parse(text.strip());
+            LocalDate date = LocalDate.parse(text.strip());
+            if (date.getYear() < EARLIEST_YEAR || date.getYear() > LATEST_YEAR) {
+                throw new FormProblem(
+                        field,
+                        "Found '" + text.strip() + "', allowed: a date of the years " + EARLIEST_YEAR + " to "
+                                + LATEST_YEAR + ".");
+            }
+            return date;
         } catch (DateTimeException unreadable) {
             throw new FormProblem(field, "Found '" + text.strip() + "', allowed: a date such as 2031-02-10.");
         }

@@ -41,7 +41,7 @@ class CourseFiles {
                         history.with(evidence),
                         course.orders().stream().map(OrderRow::text).toList(),
                         course.narrowings().stream().map(NarrowingRow::text).toList(),
-                        work.checkIns(course.row().id()),
+                        course.checkIns(),
                         work.sets(course.row().id()).stream().map(SetRow::done).toList(),
                         notes.of(course.row().id()))
                 .write();

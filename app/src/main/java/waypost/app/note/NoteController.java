@@ -3,7 +3,6 @@ package waypost.app.note;
 import jakarta.servlet.http.HttpSession;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,12 +27,11 @@ import waypost.app.account.Permission;
 import waypost.app.account.Staff;
 import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
-import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
+import waypost.app.entry.OutOfReach;
 import waypost.app.rack.Signs;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.NotFoundException;
-import waypost.app.today.Appointments;
 import waypost.app.work.DayOfVisit;
 import waypost.app.work.VisitDays;
 import waypost.core.exercise.Activity;
@@ -51,7 +49,7 @@ class NoteController {
     private final VisitDays days;
     private final Notes notes;
     private final Drafts drafts;
-    private final Appointments appointments;
+    private final WrapUp wrapUp;
     private final CourseHeads heads;
     private final PasswordFreshness freshness;
     private final ReadLog readLog;
@@ -61,7 +59,7 @@ class NoteController {
             VisitDays days,
             Notes notes,
             Drafts drafts,
-            Appointments appointments,
+            WrapUp wrapUp,
             CourseHeads heads,
             PasswordFreshness freshness,
             ReadLog readLog,
@@ -69,7 +67,7 @@ class NoteController {
         this.days = days;
         this.notes = notes;
         this.drafts = drafts;
-        this.appointments = appointments;
+        this.wrapUp = wrapUp;
         this.heads = heads;
         this.freshness = freshness;
         this.readLog = readLog;
@@ -87,7 +85,7 @@ class NoteController {
             @RequestParam @Nullable LocalDate on,
             HttpSession session) {
         readLog.saw(staff, id, "wrap-up");
-        LocalDate day = on == null ? clock.today(staff) : on;
+        LocalDate day = on == null ? clock.today(staff) : OutOfReach.check(on);
         return page(staff, id, session, day, Optional.ofNullable(amends), Map.of(), Optional.empty());
     }
 
@@ -99,17 +97,10 @@ class NoteController {
             @ModelAttribute NoteForm form,
             HttpSession session) {
         try {
-            Optional<LocalDateTime> next = nextVisit(form);
             if (staff.may(Permission.SIGN)) {
                 freshness.require(session, staff, form.password());
             }
-            notes.write(staff, days.on(staff, id, form.readVisitedOn().orElse(clock.today(staff))), form);
-            next.ifPresent(at -> appointments.book(
-                    staff,
-                    UUID.nameUUIDFromBytes((form.readId() + "next").getBytes(StandardCharsets.UTF_8)),
-                    id,
-                    at,
-                    clock.today(staff).atStartOfDay()));
+            wrapUp.write(staff, id, form);
             return new ModelAndView("redirect:/courses/" + id + "/wrap-up");
         } catch (FormProblem problem) {
             ModelAndView page =
@@ -125,12 +116,6 @@ class NoteController {
         } catch (FormProblem unreadable) {
             return clock.today(staff);
         }
-    }
-
-    private static Optional<LocalDateTime> nextVisit(NoteForm form) {
-        return form.readNextOn()
-                .filter(on -> !NoteForm.text(form.nextAt()).isEmpty())
-                .map(on -> on.atTime(Entered.time("nextAt", NoteForm.text(form.nextAt()))));
     }
 
     @PostMapping("/courses/{id}/notes/{noteId}/countersign")

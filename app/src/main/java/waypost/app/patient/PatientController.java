@@ -46,8 +46,7 @@ class PatientController {
         LocalDate today = clock.today(staff);
         LoadedCourse course = loader.load(staff.clinicId(), id);
         readLog.saw(staff, id, "patient");
-        List<UUID> ids = course.patient().stream().map(CourseRow::id).toList();
-        List<Line> lines = loader.loadAll(staff.clinicId(), ids).values().stream()
+        List<Line> lines = loader.patient(staff.clinicId(), id).stream()
                 .map(each -> line(each, today))
                 .toList();
         return new ModelAndView("patient/patient")

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.server.ResponseStatusException;
+import waypost.app.entry.OutOfReach;
 import waypost.core.body.Side;
 import waypost.core.course.Course;
 import waypost.core.course.History;
@@ -68,7 +69,8 @@ record ShelfCourse(Bundle bundle, Protocol protocol, Answers answers, Course cou
         return protocol.begins(course.resolved().dayZero());
     }
 
-    Standing on(LocalDate date) {
+    Standing on(LocalDate asked) {
+        LocalDate date = OutOfReach.check(asked, course.earliest(), course.latest());
         return course.on(date.isAfter(known()) ? date : known(), known(), Outlook.TO_PLAN);
     }
 }

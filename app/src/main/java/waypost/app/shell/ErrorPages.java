@@ -12,6 +12,9 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class ErrorPages implements ErrorController {
 
+    /** Under this name a request carries why a day was refused. */
+    static final String REFUSED = "waypost.refused";
+
     /** What the page says. */
     public record Said(int status, String title, String text) {}
 
@@ -21,7 +24,10 @@ class ErrorPages implements ErrorController {
         int status = code instanceof Integer number ? number : HttpStatus.NOT_FOUND.value();
         ModelAndView page = new ModelAndView("shell/error");
         page.setStatus(HttpStatus.valueOf(status));
-        page.addObject("said", said(status));
+        Object refused = request.getAttribute(REFUSED);
+        page.addObject(
+                "said",
+                refused == null ? said(status) : new Said(status, "That day is out of reach", refused.toString()));
         return page;
     }
 

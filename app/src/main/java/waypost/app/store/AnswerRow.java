@@ -8,7 +8,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import waypost.core.log.Response;
-import waypost.core.log.Telling;
 import waypost.core.safety.CheckIn;
 import waypost.library.coursefile.CheckedIn;
 
@@ -17,7 +16,7 @@ import waypost.library.coursefile.CheckedIn;
  *
  * @param flagIds ids of the red flags raised, apart by spaces
  */
-public record AnswerRow(
+record AnswerRow(
         UUID courseId,
         LocalDate checkedOn,
         int painNow,
@@ -27,23 +26,12 @@ public record AnswerRow(
         Response.Soreness soreness,
         String flagIds) {
 
-    /** As a course file has it. */
-    public CheckedIn checkedIn() {
+    /** As it is told. */
+    CheckedIn checkedIn() {
         Set<String> flags =
                 Arrays.stream(flagIds.split(" ")).filter(id -> !id.isEmpty()).collect(Collectors.toUnmodifiableSet());
         CheckIn said =
                 new CheckIn(painNow, Optional.ofNullable(painAfter), Optional.ofNullable(painMorning), swelling, flags);
         return new CheckedIn(checkedOn, said, soreness);
-    }
-
-    /** As the rules see it. */
-    Telling telling() {
-        return new Telling(
-                checkedOn,
-                painNow,
-                Optional.ofNullable(painAfter),
-                Optional.ofNullable(painMorning),
-                swelling == CheckIn.Swelling.MORE,
-                soreness);
     }
 }

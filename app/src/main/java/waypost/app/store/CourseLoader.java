@@ -29,6 +29,7 @@ import waypost.core.measure.Readings;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.library.bundle.Bundle;
+import waypost.library.coursefile.CheckedIn;
 
 /** Assembles courses with the same eleven queries for one as for a hundred, each beside the others of its patient. */
 @Service
@@ -41,24 +42,38 @@ public class CourseLoader {
     private final ReadingStore readingStore;
     private final WorkStore workStore;
     private final CompiledRules rules;
+    private final OncePerRequest once;
 
     CourseLoader(
-            CourseMapper mapper, Bundles bundles, ReadingStore readingStore, WorkStore workStore, CompiledRules rules) {
+            CourseMapper mapper,
+            Bundles bundles,
+            ReadingStore readingStore,
+            WorkStore workStore,
+            CompiledRules rules,
+            OncePerRequest once) {
         this.mapper = mapper;
         this.bundles = bundles;
         this.readingStore = readingStore;
         this.workStore = workStore;
         this.rules = rules;
+        this.once = once;
     }
 
     /** One course of this clinic; another clinic's course is not found. */
     @Transactional(readOnly = true)
     public LoadedCourse load(UUID clinicId, UUID courseId) {
-        LoadedCourse course = loadAll(clinicId, List.of(courseId)).get(courseId);
-        if (course == null) {
-            throw new NotFoundException();
-        }
-        return course;
+        return patient(clinicId, courseId).stream()
+                .filter(course -> course.row().id().equals(courseId))
+                .findFirst()
+                .orElseThrow(NotFoundException::new);
+    }
+
+    /** Every course of the patient to whom a course of this clinic belongs, by day 0; none where it is another clinic's. */
+    @Transactional(readOnly = true)
+    public List<LoadedCourse> patient(UUID clinicId, UUID courseId) {
+        return once.get(
+                "waypost.patient." + clinicId + "." + courseId,
+                () -> List.copyOf(persons(clinicId, List.of(courseId)).values()));
     }
 
     /** The bundle to which a course of this clinic is pinned, without putting the course together. */
@@ -74,6 +89,13 @@ public class CourseLoader {
     /** The named courses as far as they are this clinic's, by id. */
     @Transactional(readOnly = true)
     public Map<UUID, LoadedCourse> loadAll(UUID clinicId, Collection<UUID> courseIds) {
+        Map<UUID, LoadedCourse> loaded = persons(clinicId, courseIds);
+        loaded.keySet().retainAll(Set.copyOf(courseIds));
+        return loaded;
+    }
+
+    /** The named courses and every other of their patients. */
+    private Map<UUID, LoadedCourse> persons(UUID clinicId, Collection<UUID> courseIds) {
         List<CourseRow> rows = mapper.findCourses(clinicId, courseIds.toArray(UUID[]::new));
         Map<UUID, CourseRows> stored = stored(rows);
         Map<UUID, List<CourseRow>> byPatient = rows.stream().collect(Collectors.groupingBy(CourseRow::patientId));
@@ -89,7 +111,6 @@ public class CourseLoader {
                         new LoadedCourse(row, bundles.get(row.bundleHash()), course, stored.get(row.id()), patient));
             }
         }
-        loaded.keySet().retainAll(Set.copyOf(courseIds));
         return loaded;
     }
 
@@ -102,7 +123,8 @@ public class CourseLoader {
         Map<UUID, List<OrderRow>> orders = grouped(mapper.findOrders(ids), OrderRow::courseId);
         Map<UUID, List<EventRow>> events = grouped(mapper.findEvents(ids), EventRow::courseId);
         Map<UUID, List<NarrowingRow>> narrowings = grouped(mapper.findNarrowings(ids), NarrowingRow::courseId);
-        Map<UUID, List<Session>> sessions = workStore.sessions(List.of(ids));
+        Map<UUID, List<CheckedIn>> checkIns = workStore.checkIns(ids);
+        Map<UUID, List<Session>> sessions = workStore.sessions(ids, checkIns);
         return rows.stream()
                 .map(CourseRow::id)
                 .collect(Collectors.toMap(
@@ -115,7 +137,8 @@ public class CourseLoader {
                                 orders.getOrDefault(id, List.of()),
                                 events.getOrDefault(id, List.of()),
                                 narrowings.getOrDefault(id, List.of()),
-                                sessions.getOrDefault(id, List.of()))));
+                                sessions.getOrDefault(id, List.of()),
+                                checkIns.getOrDefault(id, List.of()))));
     }
 
     private static <T> Map<UUID, List<T>> grouped(List<T> rows, Function<T, UUID> courseId) {

@@ -3,6 +3,7 @@ package waypost.app.store;
 import java.util.List;
 import waypost.core.log.Session;
 import waypost.core.measure.Readings;
+import waypost.library.coursefile.CheckedIn;
 
 /** What is stored of one course. */
 record CourseRows(
@@ -13,7 +14,8 @@ record CourseRows(
         List<OrderRow> orders,
         List<EventRow> events,
         List<NarrowingRow> narrowings,
-        List<Session> sessions) {
+        List<Session> sessions,
+        List<CheckedIn> checkIns) {
 
     CourseRows {
         advances = List.copyOf(advances);
@@ -23,5 +25,6 @@ record CourseRows(
         events = List.copyOf(events);
         narrowings = List.copyOf(narrowings);
         sessions = List.copyOf(sessions);
+        checkIns = List.copyOf(checkIns);
     }
 }

@@ -1,9 +1,13 @@
 package waypost.app.store;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
+import waypost.app.entry.OutOfReach;
 import waypost.core.course.Course;
 import waypost.core.protocol.Protocol;
 import waypost.library.bundle.Bundle;
+import waypost.library.coursefile.CheckedIn;
 
 /**
  * A course ready to be asked where it stands, with the rows it was made from. It is judged beside the patient's others.
@@ -16,12 +20,23 @@ public record LoadedCourse(CourseRow row, Bundle bundle, Course course, CourseRo
         patient = List.copyOf(patient);
     }
 
+    /** The day that an address asks for, or today; refused where the course can't be asked about it. */
+    public LocalDate day(Optional<LocalDate> asked, LocalDate today) {
+        return asked.map(day -> OutOfReach.check(day, course.earliest(), course.latest()))
+                .orElse(today);
+    }
+
     public List<HoldRow> holds() {
         return rows.holds();
     }
 
     public List<OrderRow> orders() {
         return rows.orders();
+    }
+
+    /** What was told on coming in, in the order of the days. */
+    public List<CheckedIn> checkIns() {
+        return rows.checkIns();
     }
 
     public List<EventRow> events() {

@@ -2,7 +2,6 @@ package waypost.app.store;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,40 +34,36 @@ public class WorkStore {
         return mapper.findSets(courseId);
     }
 
-    /** What was told on coming in, by day. */
-    public List<CheckedIn> checkIns(UUID courseId) {
-        return mapper.findAnswers(new UUID[] {courseId}).stream()
-                .map(AnswerRow::checkedIn)
-                .toList();
-    }
-
-    /** The same for the rules, with the answers. */
-    public WorkLog log(UUID courseId, List<SetRow> sets) {
+    /** The same for the rules, with what was told on coming in, which answers it. */
+    public WorkLog log(List<SetRow> sets, List<CheckedIn> told) {
         NavigableSet<LocalDate> days = new TreeSet<>();
         sets.forEach(set -> days.add(set.doneOn()));
-        return new WorkLog(
-                sets.stream().map(SetRow::done).toList(), responses(days, mapper.findAnswers(new UUID[] {courseId})));
+        return new WorkLog(sets.stream().map(SetRow::done).toList(), responses(days, told));
     }
 
-    /** The sessions of many courses with the same two queries. */
-    Map<UUID, List<Session>> sessions(Collection<UUID> courseIds) {
-        UUID[] ids = courseIds.toArray(UUID[]::new);
+    /** What was told on coming in, by course and in the order of the days. */
+    Map<UUID, List<CheckedIn>> checkIns(UUID[] courseIds) {
+        return mapper.findAnswers(courseIds).stream()
+                .collect(Collectors.groupingBy(
+                        AnswerRow::courseId, Collectors.mapping(AnswerRow::checkedIn, Collectors.toList())));
+    }
+
+    /** The sessions of many courses with one query. */
+    Map<UUID, List<Session>> sessions(UUID[] courseIds, Map<UUID, List<CheckedIn>> told) {
         Map<UUID, TreeMap<LocalDate, List<String>>> days = new HashMap<>();
-        for (WorkMapper.WorkDay day : mapper.findWorkDays(ids)) {
+        for (WorkMapper.WorkDay day : mapper.findWorkDays(courseIds)) {
             days.computeIfAbsent(day.courseId(), id -> new TreeMap<>())
                     .computeIfAbsent(day.doneOn(), on -> new ArrayList<>())
                     .add(RoleKey.of(day.role()).activity());
         }
-        Map<UUID, List<AnswerRow>> answers =
-                mapper.findAnswers(ids).stream().collect(Collectors.groupingBy(AnswerRow::courseId));
         Map<UUID, List<Session>> sessions = new HashMap<>();
-        days.forEach((course, work) -> sessions.put(course, sessions(work, answers.getOrDefault(course, List.of()))));
+        days.forEach((course, work) -> sessions.put(course, sessions(work, told.getOrDefault(course, List.of()))));
         return sessions;
     }
 
-    private static List<Session> sessions(TreeMap<LocalDate, List<String>> work, List<AnswerRow> answers) {
+    private static List<Session> sessions(TreeMap<LocalDate, List<String>> work, List<CheckedIn> told) {
         Map<LocalDate, Response> bySession = new HashMap<>();
-        responses(work.navigableKeySet(), answers).forEach(response -> bySession.put(response.session(), response));
+        responses(work.navigableKeySet(), told).forEach(response -> bySession.put(response.session(), response));
         return work.entrySet().stream()
                 .map(day -> new Session(
                         day.getKey(),
@@ -78,8 +73,7 @@ public class WorkStore {
                 .toList();
     }
 
-    private static List<Response> responses(NavigableSet<LocalDate> sessions, List<AnswerRow> answers) {
-        return Telling.responses(
-                sessions, answers.stream().map(AnswerRow::telling).toList());
+    private static List<Response> responses(NavigableSet<LocalDate> sessions, List<CheckedIn> told) {
+        return Telling.responses(sessions, told.stream().map(CheckedIn::telling).toList());
     }
 }

@@ -21,6 +21,7 @@ import waypost.app.account.Staff;
 import waypost.app.audit.ReadLog;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
+import waypost.app.entry.OutOfReach;
 import waypost.app.finder.PatientFinder;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
@@ -68,14 +69,15 @@ class TodayController {
             @RequestParam Optional<LocalDate> on,
             @RequestParam Optional<UUID> visit,
             @RequestParam(defaultValue = "") String view) {
-        return page(staff, on.orElse(clock.today(staff)), visit).addObject("dense", view.equals("dense"));
+        return page(staff, on.map(OutOfReach::check).orElse(clock.today(staff)), visit)
+                .addObject("dense", view.equals("dense"));
     }
 
     /** The brief of one visit. */
     @GetMapping("/today/visits/{id}/brief")
     ModelAndView brief(
             @AuthenticationPrincipal Staff staff, @PathVariable UUID id, @RequestParam Optional<LocalDate> on) {
-        LocalDate day = on.orElse(clock.today(staff));
+        LocalDate day = on.map(OutOfReach::check).orElse(clock.today(staff));
         AppointmentRow row = appointments.on(staff, day).stream()
                 .filter(appointment -> appointment.id().equals(id))
                 .findFirst()

@@ -52,6 +52,12 @@ record Trial(LocalDate on, Outlook outlook, Answers answers, List<Reading> readi
         if (on.isBefore(today)) {
             throw new FormProblem("on", "Found " + Dates.say(on) + ", allowed: today or later.");
         }
+        if (on.isAfter(course.course().latest())) {
+            throw new FormProblem(
+                    "on",
+                    "Found " + Dates.say(on) + ", allowed: up to "
+                            + Dates.say(course.course().latest()) + ".");
+        }
         return new Trial(
                 on,
                 Entered.choice(Outlook.class, "outlook", all.getOrDefault("outlook", Outlook.TIME_ONLY.name())),

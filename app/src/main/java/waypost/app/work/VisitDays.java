@@ -20,6 +20,7 @@ import waypost.core.course.Standing;
 import waypost.core.log.WorkLog;
 import waypost.core.safety.CheckIn;
 import waypost.core.visit.Visit;
+import waypost.library.coursefile.CheckedIn;
 
 /** Gathers what is known of today's work in a course. */
 @Service
@@ -60,8 +61,11 @@ public class VisitDays {
         LocalDate today = day.isAfter(clock.today(staff)) ? clock.today(staff) : day;
         Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
         List<SetRow> sets = work.sets(courseId);
-        WorkLog log = work.log(courseId, sets);
-        Optional<CheckIn> said = checkIns.said(courseId, today);
+        WorkLog log = work.log(sets, course.checkIns());
+        Optional<CheckIn> said = CheckIn.ofOneDay(course.checkIns().stream()
+                .filter(told -> told.on().equals(today))
+                .map(CheckedIn::said)
+                .toList());
         Visit visit =
                 Visit.of(standing, new Visit.Told(said, checkIns.asked(course), log, stops.upTo(courseId, today)));
         return new DayOfVisit(

@@ -31,13 +31,16 @@ class WorkController {
 
     private final VisitDays days;
     private final WorkPages pages;
+    private final WorkCommands commands;
     private final SetEntry entry;
     private final Plans plans;
     private final ReadLog readLog;
 
-    WorkController(VisitDays days, WorkPages pages, SetEntry entry, Plans plans, ReadLog readLog) {
+    WorkController(
+            VisitDays days, WorkPages pages, WorkCommands commands, SetEntry entry, Plans plans, ReadLog readLog) {
         this.days = days;
         this.pages = pages;
+        this.commands = commands;
         this.entry = entry;
         this.plans = plans;
         this.readLog = readLog;
@@ -67,11 +70,8 @@ class WorkController {
             @ModelAttribute SetForm form,
             @RequestHeader(name = "HX-Request", required = false) @Nullable String htmx) {
         try {
-            RoleKey done = entry.keep(staff, id, form);
-            RoleKey planned = form.readInPlaceOf()
-                    .map(from -> followed(staff, id, from, done))
-                    .orElse(done);
-            return htmx == null ? work(id, planned) : card(staff, id, planned, done, Map.of());
+            WorkCommands.Kept kept = commands.keep(staff, id, form);
+            return htmx == null ? work(id, kept.planned()) : card(staff, id, kept.planned(), kept.done(), Map.of());
         } catch (FormProblem problem) {
             return refused(staff, id, role(form.role()), form.readInPlaceOf(), htmx, problem);
         }
@@ -91,16 +91,6 @@ class WorkController {
                 : card(staff, id, planned.orElseThrow(), done.get(), problem.byField());
         page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         return page;
-    }
-
-    /** The plan follows where its rule led; a neighbour that only stands in leaves it as it is. */
-    private RoleKey followed(Staff staff, UUID id, RoleKey from, RoleKey to) {
-        DayOfVisit day = days.today(staff, id);
-        boolean led = day.visit().leads(from, to);
-        if (led) {
-            plans.follow(staff, id, day.standing(), from, to);
-        }
-        return led ? to : from;
     }
 
     @PostMapping("/courses/{id}/sets/{setId}/withdraw")

@@ -71,6 +71,22 @@ class NoteTest {
         assertThat(visit.get("/record")).contains("Note of the visit, amended: the knee, not the hip");
     }
 
+    /** Nobody is booked into the past: neither the appointment nor the note is written. */
+    @Test
+    void aBookingThatFailsLeavesNoNote() {
+        String page = visit.get("/wrap-up");
+        Map<String, String> form = form(page);
+        form.put("nextOn", "2031-04-01");
+        form.put("nextAt", "10:00");
+
+        Visitor.Answer answer = visit.post("/wrap-up", form);
+
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.body()).contains("allowed: today or later", "Moves with more trust.");
+        assertThat(visit.get("/wrap-up")).doesNotContain("Signed by Maren Arkwell");
+        assertThat(visit.get("/record")).doesNotContain("Note of the visit");
+    }
+
     @Test
     void whatWasLoggedSinceIsLookedAtBeforeSigning() {
         Map<String, String> form = form(visit.get("/wrap-up"));

@@ -43,6 +43,10 @@ import waypost.core.time.Window;
 /** A course of care: the rules in force for it, and what has been measured, signed and held. */
 public final class Course {
 
+    private static final int MOST_STANDINGS = 6;
+    private static final int REACH_BEFORE_DAYS = 400;
+    private static final int REACH_AFTER_YEARS = 10;
+
     private final Resolved resolved;
     private final List<Activity> activities;
     private final List<Measure> measures;
@@ -51,6 +55,8 @@ public final class Course {
     private final List<Companion> others;
     /** What counts of the evidence, by the day from which it counts: worked out once for all days that are asked about. */
     private final Map<LocalDate, Evidence> counted = new ConcurrentHashMap<>();
+    /** The first standings that were asked for: one page asks for the same day more than once. */
+    private final Map<Asked, Standing> standings = new ConcurrentHashMap<>();
 
     private Course(
             Resolved resolved,
@@ -124,6 +130,15 @@ public final class Course {
                 : Optional.of(new Window(begins, until));
     }
 
+    /** The first and the last day that a course can be asked about: 400 days before day 0 to ten years after it. */
+    public LocalDate earliest() {
+        return resolved.dayZero().minusDays(REACH_BEFORE_DAYS);
+    }
+
+    public LocalDate latest() {
+        return resolved.dayZero().plusYears(REACH_AFTER_YEARS);
+    }
+
     /** Whether it runs on {@code date}. */
     public boolean runsOn(LocalDate date) {
         CourseDay day = CourseDay.between(resolved.dayZero(), date);
@@ -148,6 +163,22 @@ public final class Course {
      * @param today the date up to which things are known; a later {@code date} is a look ahead
      */
     public Standing on(LocalDate date, LocalDate today, Outlook outlook) {
+        Asked asked = new Asked(date, today, outlook);
+        Standing known = standings.get(asked);
+        if (known != null) {
+            return known;
+        }
+        Standing standing = worked(date, today, outlook);
+        if (standings.size() < MOST_STANDINGS) {
+            standings.put(asked, standing);
+        }
+        return standing;
+    }
+
+    /** A day as it is asked about. */
+    private record Asked(LocalDate date, LocalDate today, Outlook outlook) {}
+
+    private Standing worked(LocalDate date, LocalDate today, Outlook outlook) {
         boolean planned = outlook == Outlook.TO_PLAN && date.isAfter(today);
         LocalDate known = date.isBefore(today) ? date : today;
         List<Milestone> reviewed = reviewed(known);

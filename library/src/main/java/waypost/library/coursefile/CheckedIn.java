@@ -9,7 +9,7 @@ import waypost.core.safety.CheckIn;
 public record CheckedIn(LocalDate on, CheckIn said, Response.Soreness soreness) {
 
     /** As it answers the session before. */
-    Telling telling() {
+    public Telling telling() {
         return new Telling(
                 on,
                 said.painNow(),
