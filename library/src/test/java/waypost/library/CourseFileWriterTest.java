@@ -141,7 +141,7 @@ class CourseFileWriterTest {
                 .write();
 
         assertThatThrownBy(() -> CourseFile.read("written.yaml", written, MeasuredCourse.BUNDLE))
-                .hasMessageContaining("found 'tumble', allowed: manipulation, injection, fall");
+                .hasMessageContaining("found 'tumble', allowed: fall, manipulation, injection");
     }
 
     /** Sets, check-ins and notes go along, and answer each other as they were read. */

@@ -13,6 +13,7 @@ import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
 import waypost.core.followup.Behind;
 import waypost.core.limit.Allowed;
+import waypost.core.log.Event;
 import waypost.core.log.Hold;
 import waypost.core.question.Question;
 import waypost.core.time.CourseDay;
@@ -119,12 +120,12 @@ public class CourseHeads {
     /** What stops work besides this course's own holds: an event nobody looked after, a red flag in another course. */
     private static List<CourseHead.Strip> stopped(Standing standing) {
         List<CourseHead.Strip> strip = new ArrayList<>();
-        standing.facts()
-                .unlooked()
-                .forEach(event -> strip.add(new CourseHead.Strip(
-                        "hold",
-                        Words.sentenceCase(Words.plainName(event.clock())) + ", not looked after: " + event.words(),
-                        "on " + SignWords.date(event.on()) + " · carried motion only, no tests")));
+        standing.facts().unlooked().forEach(event -> strip.add(unlooked(event, "")));
+        standing.gate()
+                .others()
+                .forEach(other -> other.facts()
+                        .unlooked()
+                        .forEach(event -> strip.add(unlooked(event, Words.name(other.course()) + " · "))));
         standing.gate()
                 .others()
                 .forEach(other -> other.facts().holds().stream()
@@ -134,6 +135,13 @@ public class CourseHeads {
                                 "All work on hold: " + hold.why(),
                                 Words.name(other.course()) + " · review " + SignWords.date(hold.review())))));
         return strip;
+    }
+
+    private static CourseHead.Strip unlooked(Event event, String course) {
+        return new CourseHead.Strip(
+                "hold",
+                Words.sentenceCase(Words.plainName(event.clock())) + ", not looked after: " + event.words(),
+                course + "on " + SignWords.date(event.on()) + " · carried motion only, no tests");
     }
 
     private static CourseHead.Strip cell(Precaution<?> precaution, Dates dates, BandNames names) {

@@ -6,6 +6,7 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
@@ -25,6 +26,7 @@ import waypost.app.band.Band;
 import waypost.app.band.BandOrders;
 import waypost.app.course.ReferralForm;
 import waypost.app.course.Referrals;
+import waypost.app.event.Events;
 import waypost.app.finder.PatientFinder;
 import waypost.app.measure.ReadingEntry;
 import waypost.app.measure.ReadingForm;
@@ -38,6 +40,7 @@ import waypost.app.today.AppointmentState;
 import waypost.app.today.Appointments;
 import waypost.core.body.Side;
 import waypost.core.course.Outlook;
+import waypost.core.log.Event;
 import waypost.core.log.Hold;
 
 /** Enters the demo clinic on a first start; its today is the day of that start. */
@@ -50,6 +53,7 @@ public class DemoClinic implements ApplicationRunner {
     private final ReadingEntry readings;
     private final Advances advances;
     private final Holds holds;
+    private final Events events;
     private final Appointments appointments;
     private final PatientFinder finder;
     private final CourseLoader loader;
@@ -65,6 +69,7 @@ public class DemoClinic implements ApplicationRunner {
             ReadingEntry readings,
             Advances advances,
             Holds holds,
+            Events events,
             Appointments appointments,
             PatientFinder finder,
             CourseLoader loader,
@@ -78,6 +83,7 @@ public class DemoClinic implements ApplicationRunner {
         this.readings = readings;
         this.advances = advances;
         this.holds = holds;
+        this.events = events;
         this.appointments = appointments;
         this.finder = finder;
         this.loader = loader;
@@ -128,9 +134,33 @@ public class DemoClinic implements ApplicationRunner {
     /** All on the first start; after an upgrade those who are new. */
     private void enterPeople(Staff therapist) {
         DemoPerson.all().stream()
-                .filter(person ->
-                        finder.find(therapist.clinicId(), person.number()).isEmpty())
+                .filter(person -> find(therapist, person).isEmpty())
                 .forEach(person -> enter(therapist, person));
+        DemoPerson.seconds().stream()
+                .filter(person -> find(therapist, person).isEmpty())
+                .forEach(person -> enterSecond(therapist, person));
+    }
+
+    /** The course of this person after this operation. */
+    private Optional<UUID> find(Staff staff, DemoPerson person) {
+        return finder.find(staff.clinicId(), person.number()).stream()
+                .filter(found -> found.operation().equals(person.operation().title))
+                .map(PatientFinder.Found::id)
+                .findFirst();
+    }
+
+    /** A second course without visits of its own; its patient slipped yesterday. */
+    private void enterSecond(Staff staff, DemoPerson person) {
+        LocalDate today = clock.today(staff);
+        UUID course = open(staff, person, today.minusDays(person.day()), today);
+        events.keep(
+                staff,
+                course,
+                new Events.Told(
+                        UUID.randomUUID().toString(),
+                        Event.FALL,
+                        today.minusDays(1).toString(),
+                        "caught herself on the bannister with this arm"));
     }
 
     private void add(UUID clinic, String signInName, String name, StaffRole role) {
@@ -208,7 +238,7 @@ public class DemoClinic implements ApplicationRunner {
         LocalDate today = clock.today(staff);
         Set<UUID> booked = appointments.coursesOn(staff, today);
         for (DemoPerson person : DemoPerson.all()) {
-            UUID course = finder.find(staff.clinicId(), person.number()).get(0).id();
+            UUID course = find(staff, person).orElseThrow();
             if (!booked.contains(course)) {
                 appointments.book(
                         staff,

@@ -195,6 +195,13 @@ record DemoPerson(
                         .with(Map.of("joint", "knee", "irritable", "no")));
     }
 
+    /** Second courses of people who have one already. */
+    static List<DemoPerson> seconds() {
+        return List.of(person("Henrike Solborg", "1952-03-30", "4209", "right", 66, "15:30", List.of())
+                .after(Operation.CUFF)
+                .with(Map.of("tear-size", "small", "tendon", "supraspinatus", "biceps", "untouched")));
+    }
+
     private static DemoPerson person(
             String name, String birth, String number, String side, int day, String at, List<Integer> advances) {
         return new DemoPerson(

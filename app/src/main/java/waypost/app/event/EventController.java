@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -24,6 +25,7 @@ import waypost.app.store.LoadedCourse;
 import waypost.core.body.Motion;
 import waypost.core.course.Outlook;
 import waypost.library.bundle.Word;
+import waypost.library.words.Dates;
 
 /** What happened to the limb, what was narrowed, and the end of the course: one page, a form each. */
 @Controller
@@ -132,14 +134,15 @@ class EventController {
     private ModelAndView page(Staff staff, UUID id) {
         LocalDate today = clock.today(staff);
         LoadedCourse course = loader.load(staff.clinicId(), id);
+        EventLines lines = new EventLines(course);
         return new ModelAndView("event/events")
                 .addObject("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today))
-                .addObject("events", course.events())
-                .addObject("narrowings", course.narrowings())
+                .addObject("events", lines.happened())
+                .addObject("narrowings", lines.narrower())
                 .addObject("clocks", course.protocol().eventClocks())
                 .addObject("motions", motions(course))
                 .addObject("limits", course.protocol().limits())
-                .addObject("ended", course.row().endedOn())
+                .addObject("ended", Optional.ofNullable(course.row().endedOn()).map(Dates::say))
                 .addObject("today", today)
                 .addObject("newEventId", UUID.randomUUID())
                 .addObject("newNarrowingId", UUID.randomUUID())

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -102,13 +103,19 @@ public class CourseLoader {
         Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();
         for (List<CourseRow> patient : byPatient.values()) {
             Person person = Person.of(patient.stream()
-                    .map(row -> new Episode(row.id().toString(), alone(row, stored.get(row.id()))))
+                    .map(row ->
+                            new Episode(row.id().toString(), alone(row, Objects.requireNonNull(stored.get(row.id())))))
                     .toList());
             for (CourseRow row : patient) {
                 Course course = person.course(row.id().toString());
                 loaded.put(
                         row.id(),
-                        new LoadedCourse(row, bundles.get(row.bundleHash()), course, stored.get(row.id()), patient));
+                        new LoadedCourse(
+                                row,
+                                bundles.get(row.bundleHash()),
+                                course,
+                                Objects.requireNonNull(stored.get(row.id())),
+                                patient));
             }
         }
         return loaded;

@@ -209,6 +209,15 @@ class TodayRows {
     private static List<TodayRow.Mind> minds(LoadedCourse course, Standing standing) {
         List<TodayRow.Mind> minds = new ArrayList<>();
         standing.facts().holds().forEach(hold -> minds.add(new TodayRow.Mind("hold", "on hold: " + hold.why())));
+        standing.stops().stream()
+                .filter(hold -> !standing.facts().holds().contains(hold))
+                .forEach(hold -> minds.add(new TodayRow.Mind("hold", "all work on hold: " + hold.why())));
+        Stream.concat(
+                        Stream.of(standing.facts()),
+                        standing.gate().others().stream().map(other -> other.facts()))
+                .flatMap(facts -> facts.unlooked().stream())
+                .forEach(event -> minds.add(new TodayRow.Mind(
+                        "hold", Words.plainName(event.clock()) + " not looked after: " + event.words())));
         standing.duties().stream()
                 .filter(DutyStatus::overdue)
                 .forEach(d -> minds.add(new TodayRow.Mind("overdue", "overdue: " + d.title())));

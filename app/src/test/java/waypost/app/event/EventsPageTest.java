@@ -96,7 +96,7 @@ class EventsPageTest {
 
     @ParameterizedTest
     @CsvSource({
-        "what,tumble,'Found &#39;tumble&#39;, allowed: manipulation, injection, fall.'",
+        "what,tumble,'Found &#39;tumble&#39;, allowed: fall, manipulation, injection.'",
         "on,2031-01-01,'allowed: Wed 12 Feb 2031 to Thu 3 Apr 2031.'",
         "on,2199-01-01,'allowed: Wed 12 Feb 2031 to Thu 3 Apr 2031.'",
         "on,yesterday,'allowed: a date such as 2031-02-10.'",

@@ -1,9 +1,9 @@
 package waypost.core.protocol;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import waypost.core.criterion.Criterion;
 import waypost.core.limit.Limit;
 import waypost.core.log.Event;
@@ -123,13 +123,11 @@ public record Protocol(
                                 ", ", limits().stream().map(l -> l.head().id()).toList())));
     }
 
-    /** The clocks that an event may start: those of its rules, and a fall, which every course knows. */
+    /** The clocks that an event may start: a fall, which every course knows, and those of its rules. */
     public List<String> eventClocks() {
-        List<String> clocks = new ArrayList<>(scope.clocks());
-        if (!clocks.contains(Event.FALL)) {
-            clocks.add(Event.FALL);
-        }
-        return List.copyOf(clocks);
+        return Stream.concat(Stream.of(Event.FALL), scope.clocks().stream())
+                .distinct()
+                .toList();
     }
 
     /** The first day of the course: day 0, or the earliest day of the first phase where that comes before it. */

@@ -120,7 +120,8 @@ public final class JudgeCommand implements Callable<Integer> {
         List<Together> together = person.running().stream()
                 .map(episode -> Together.of(
                         episode.id(),
-                        files.get(episode.id()).visit(episode.course().on(date, upTo, outlook), bundle),
+                        Objects.requireNonNull(files.get(episode.id()))
+                                .visit(episode.course().on(date, upTo, outlook), bundle),
                         bundle))
                 .toList();
         return json ? json(together) : together.stream().map(Together::text).collect(Collectors.joining("\n"));
