@@ -8,14 +8,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
-import com.tngtech.archunit.junit.ArchTag;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 
-@ArchTag("slow")
 @AnalyzeClasses(packages = "waypost.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
 

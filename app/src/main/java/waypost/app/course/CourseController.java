@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
 import waypost.app.map.CourseMaps;
 import waypost.app.map.Scale;
 import waypost.app.map.Visit;
@@ -23,9 +22,7 @@ import waypost.app.rack.Racks;
 import waypost.app.rung.Narrow;
 import waypost.app.rung.RungPanel;
 import waypost.app.rung.RungPanels;
-import waypost.app.shell.ClinicClock;
 import waypost.app.shell.Here;
-import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.core.compare.Difference;
 import waypost.core.course.Outlook;
@@ -41,32 +38,18 @@ import waypost.library.words.SinceWords;
 @Controller
 class CourseController {
 
-    private final CourseLoader loader;
-    private final CourseHeads heads;
+    private final CourseDoor door;
     private final Visits visits;
     private final CourseMaps maps;
     private final Racks racks;
     private final RungPanels panels;
-    private final ReadLog readLog;
-    private final ClinicClock clock;
 
-    CourseController(
-            CourseLoader loader,
-            CourseHeads heads,
-            Visits visits,
-            CourseMaps maps,
-            Racks racks,
-            RungPanels panels,
-            ReadLog readLog,
-            ClinicClock clock) {
-        this.loader = loader;
-        this.heads = heads;
+    CourseController(CourseDoor door, Visits visits, CourseMaps maps, Racks racks, RungPanels panels) {
+        this.door = door;
         this.visits = visits;
         this.maps = maps;
         this.racks = racks;
         this.panels = panels;
-        this.readLog = readLog;
-        this.clock = clock;
     }
 
     @GetMapping("/courses/{id}")
@@ -79,12 +62,12 @@ class CourseController {
             @RequestParam Optional<RoleKey> rung,
             RackForm form,
             Model model) {
-        LocalDate today = clock.today(staff);
-        LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "way");
+        OpenCourse open = door.look(staff, id, "way");
+        LocalDate today = open.today();
+        LoadedCourse course = open.course();
         Standing standing = course.course().on(course.day(on, today), today, outlook);
         List<Visit> visited = visits.of(staff, id);
-        model.addAttribute("head", heads.head(course, standing, today).saying(wayLine(course, standing, visited)));
+        model.addAttribute("head", open.head(standing).saying(wayLine(course, standing, visited)));
         model.addAttribute("map", maps.map(standing, course.bundle(), visited, today, scale));
         model.addAttribute(
                 "rack",
@@ -128,9 +111,8 @@ class CourseController {
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "TIME_ONLY") Outlook outlook) {
-        LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "ahead");
-        return Ahead.of(course.course(), clock.today(staff), outlook);
+        OpenCourse open = door.look(staff, id, "ahead");
+        return Ahead.of(open.course().course(), open.today(), outlook);
     }
 
     @GetMapping("/courses/{id}/rungs/{activity}/{role}")
@@ -142,9 +124,9 @@ class CourseController {
             @RequestParam Optional<LocalDate> on,
             @RequestParam(defaultValue = "TIME_ONLY") Outlook outlook,
             Model model) {
-        LocalDate today = clock.today(staff);
-        LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "rung");
+        OpenCourse open = door.look(staff, id, "rung");
+        LocalDate today = open.today();
+        LoadedCourse course = open.course();
         Standing standing = course.course().on(course.day(on, today), today, outlook);
         RoleKey key = new RoleKey(activity, role);
         model.addAttribute("panel", Optional.of(panel(staff, course, standing, key)));
@@ -153,6 +135,6 @@ class CourseController {
     }
 
     private RungPanel panel(Staff staff, LoadedCourse course, Standing standing, RoleKey key) {
-        return panels.panel(staff.clinicId(), course.bundle(), standing, key, clock.today(staff));
+        return panels.panel(staff.clinicId(), course.bundle(), standing, key, door.today(staff));
     }
 }

@@ -19,15 +19,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.PasswordFreshness;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
-import waypost.app.shell.ClinicClock;
 import waypost.app.store.Bundles;
-import waypost.app.store.CourseLoader;
 import waypost.app.store.CourseRow;
 import waypost.app.store.LoadedCourse;
-import waypost.core.course.Outlook;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Question;
 import waypost.core.time.DayZero;
@@ -41,27 +37,14 @@ class ReferralController {
 
     private final Referrals referrals;
     private final Bundles bundles;
-    private final CourseLoader loader;
-    private final CourseHeads heads;
+    private final CourseDoor door;
     private final PasswordFreshness freshness;
-    private final ReadLog readLog;
-    private final ClinicClock clock;
 
-    ReferralController(
-            Referrals referrals,
-            Bundles bundles,
-            CourseLoader loader,
-            CourseHeads heads,
-            PasswordFreshness freshness,
-            ReadLog readLog,
-            ClinicClock clock) {
+    ReferralController(Referrals referrals, Bundles bundles, CourseDoor door, PasswordFreshness freshness) {
         this.referrals = referrals;
         this.bundles = bundles;
-        this.loader = loader;
-        this.heads = heads;
+        this.door = door;
         this.freshness = freshness;
-        this.readLog = readLog;
-        this.clock = clock;
     }
 
     @GetMapping("/courses/new")
@@ -69,7 +52,7 @@ class ReferralController {
     ModelAndView blank(@AuthenticationPrincipal Staff staff, @RequestParam Optional<UUID> beside) {
         MultiValueMap<String, String> entered = new LinkedMultiValueMap<>();
         entered.set("courseId", UUID.randomUUID().toString());
-        beside.map(id -> loader.load(staff.clinicId(), id).row()).ifPresent(row -> {
+        beside.map(id -> door.open(staff, id).course().row()).ifPresent(row -> {
             entered.set(BESIDE, row.id().toString());
             entered.set("patientName", row.patientName());
             entered.set("birthDate", row.birthDate().toString());
@@ -92,7 +75,7 @@ class ReferralController {
             @RequestParam MultiValueMap<String, String> entered,
             HttpSession session) {
         try {
-            Referrals.ReadBack readBack = referrals.readBack(staff, new ReferralForm(entered), clock.today(staff));
+            Referrals.ReadBack readBack = referrals.readBack(staff, new ReferralForm(entered), door.today(staff));
             return readBack("/courses", readBack, entered, session);
         } catch (FormProblem problem) {
             return blankAgain(staff, entered, problem);
@@ -105,7 +88,7 @@ class ReferralController {
             @AuthenticationPrincipal Staff staff,
             @RequestParam MultiValueMap<String, String> entered,
             HttpSession session) {
-        LocalDate today = clock.today(staff);
+        LocalDate today = door.today(staff);
         try {
             ReferralForm form = new ReferralForm(entered);
             form.read(bundles.shipped(), today);
@@ -122,8 +105,7 @@ class ReferralController {
 
     @GetMapping("/courses/{id}/referral")
     ModelAndView current(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
-        LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "referral");
+        LoadedCourse course = door.look(staff, id, "referral").course();
         return change(staff, course, entered(course));
     }
 
@@ -134,7 +116,7 @@ class ReferralController {
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID id,
             @RequestParam MultiValueMap<String, String> answers) {
-        LoadedCourse course = loader.load(staff.clinicId(), id);
+        LoadedCourse course = door.open(staff, id).course();
         MultiValueMap<String, String> entered = entered(course);
         for (Question question : course.protocol().questions()) {
             String field = ReferralForm.ANSWER + question.id();
@@ -156,9 +138,9 @@ class ReferralController {
             @PathVariable UUID id,
             @RequestParam MultiValueMap<String, String> entered,
             HttpSession session) {
-        LoadedCourse course = loader.load(staff.clinicId(), id);
+        LoadedCourse course = door.open(staff, id).course();
         try {
-            Referrals.ReadBack readBack = referrals.compare(staff, id, new ReferralForm(entered), clock.today(staff));
+            Referrals.ReadBack readBack = referrals.compare(staff, id, new ReferralForm(entered), door.today(staff));
             return withHead(staff, course, readBack("/courses/" + id + "/referral", readBack, entered, session));
         } catch (FormProblem problem) {
             return refused(change(staff, course, entered), problem);
@@ -172,7 +154,7 @@ class ReferralController {
             @PathVariable UUID id,
             @RequestParam MultiValueMap<String, String> entered,
             HttpSession session) {
-        LocalDate today = clock.today(staff);
+        LocalDate today = door.today(staff);
         ReferralForm form = new ReferralForm(entered);
         try {
             Referrals.ReadBack shown = referrals.compare(staff, id, form, today);
@@ -181,13 +163,13 @@ class ReferralController {
                 referrals.change(staff, id, form, today);
                 return new ModelAndView("redirect:/courses/" + id);
             } catch (FormProblem problem) {
-                LoadedCourse course = loader.load(staff.clinicId(), id);
+                LoadedCourse course = door.open(staff, id).course();
                 ModelAndView page = readBack("/courses/" + id + "/referral", shown, entered, session);
                 return withHead(staff, course, refused(page, problem))
                         .addObject("replacesNow", course.row().statementId());
             }
         } catch (FormProblem unreadable) {
-            return refused(change(staff, loader.load(staff.clinicId(), id), entered), unreadable);
+            return refused(change(staff, door.open(staff, id).course(), entered), unreadable);
         }
     }
 
@@ -215,7 +197,7 @@ class ReferralController {
     private List<CourseRow> others(Staff staff, String beside) {
         return beside.isBlank()
                 ? List.of()
-                : loader.load(staff.clinicId(), Entered.id(BESIDE, beside)).patient();
+                : door.open(staff, Entered.id(BESIDE, beside)).course().patient();
     }
 
     private ModelAndView blankAgain(Staff staff, MultiValueMap<String, String> entered, FormProblem problem) {
@@ -229,8 +211,7 @@ class ReferralController {
     }
 
     private ModelAndView withHead(Staff staff, LoadedCourse course, ModelAndView page) {
-        LocalDate today = clock.today(staff);
-        return page.addObject("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today));
+        return page.addObject("head", door.open(staff, course.row().id()).head());
     }
 
     private ModelAndView readBack(

@@ -1,6 +1,5 @@
 package waypost.app.event;
 
-import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -16,14 +15,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
-import waypost.app.course.CourseHeads;
+import waypost.app.course.CourseDoor;
+import waypost.app.course.OpenCourse;
 import waypost.app.entry.FormProblem;
-import waypost.app.shell.ClinicClock;
-import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.core.body.Motion;
-import waypost.core.course.Outlook;
 import waypost.library.bundle.Word;
 import waypost.library.words.Dates;
 
@@ -34,31 +30,18 @@ class EventController {
 
     private final Events events;
     private final Narrowed narrowed;
-    private final CourseLoader loader;
-    private final CourseHeads heads;
-    private final ReadLog readLog;
-    private final ClinicClock clock;
+    private final CourseDoor door;
 
-    EventController(
-            Events events,
-            Narrowed narrowed,
-            CourseLoader loader,
-            CourseHeads heads,
-            ReadLog readLog,
-            ClinicClock clock) {
+    EventController(Events events, Narrowed narrowed, CourseDoor door) {
         this.events = events;
         this.narrowed = narrowed;
-        this.loader = loader;
-        this.heads = heads;
-        this.readLog = readLog;
-        this.clock = clock;
+        this.door = door;
     }
 
     @GetMapping("/courses/{id}/events")
     ModelAndView events(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
-        ModelAndView page = page(staff, id);
-        readLog.saw(staff, id, "events");
-        return page;
+        door.look(staff, id, "events");
+        return page(staff, id);
     }
 
     @PostMapping("/courses/{id}/events")
@@ -132,18 +115,18 @@ class EventController {
     }
 
     private ModelAndView page(Staff staff, UUID id) {
-        LocalDate today = clock.today(staff);
-        LoadedCourse course = loader.load(staff.clinicId(), id);
+        OpenCourse open = door.open(staff, id);
+        LoadedCourse course = open.course();
         EventLines lines = new EventLines(course);
         return new ModelAndView("event/events")
-                .addObject("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today))
+                .addObject("head", open.head())
                 .addObject("events", lines.happened())
                 .addObject("narrowings", lines.narrower())
                 .addObject("clocks", course.protocol().eventClocks())
                 .addObject("motions", motions(course))
                 .addObject("limits", course.protocol().limits())
                 .addObject("ended", Optional.ofNullable(course.row().endedOn()).map(Dates::say))
-                .addObject("today", today)
+                .addObject("today", open.today())
                 .addObject("newEventId", UUID.randomUUID())
                 .addObject("newNarrowingId", UUID.randomUUID())
                 .addObject("problems", Map.of())

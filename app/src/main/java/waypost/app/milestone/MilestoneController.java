@@ -17,14 +17,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.PasswordFreshness;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
-import waypost.app.course.CourseHeads;
+import waypost.app.course.CourseDoor;
+import waypost.app.course.OpenCourse;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
-import waypost.app.shell.ClinicClock;
-import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.followup.VisitAdvice;
 import waypost.core.log.Hold;
@@ -39,40 +36,31 @@ import waypost.library.words.Words;
 @PreAuthorize("hasAuthority('SEE_PATIENTS')")
 class MilestoneController {
 
-    private final CourseLoader loader;
-    private final CourseHeads heads;
+    private final CourseDoor door;
     private final Advances advances;
     private final Holds holds;
     private final Attestations attestations;
     private final SurgeonMessages messages;
     private final PasswordFreshness freshness;
-    private final ReadLog readLog;
-    private final ClinicClock clock;
 
     MilestoneController(
-            CourseLoader loader,
-            CourseHeads heads,
+            CourseDoor door,
             Advances advances,
             Holds holds,
             Attestations attestations,
             SurgeonMessages messages,
-            PasswordFreshness freshness,
-            ReadLog readLog,
-            ClinicClock clock) {
-        this.loader = loader;
-        this.heads = heads;
+            PasswordFreshness freshness) {
+        this.door = door;
         this.advances = advances;
         this.holds = holds;
         this.attestations = attestations;
         this.messages = messages;
         this.freshness = freshness;
-        this.readLog = readLog;
-        this.clock = clock;
     }
 
     @GetMapping("/courses/{id}/milestones")
     ModelAndView milestones(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, HttpSession session) {
-        readLog.saw(staff, loader.load(staff.clinicId(), id).row().id(), "milestones");
+        door.look(staff, id, "milestones");
         return page(staff, id, session);
     }
 
@@ -87,7 +75,7 @@ class MilestoneController {
             HttpSession session) {
         return attempt(staff, id, session, "advance", () -> {
             freshness.require(session, staff, password);
-            advances.sign(staff, id, phase, shown, clock.today(staff));
+            advances.sign(staff, id, phase, shown, door.today(staff));
         });
     }
 
@@ -113,7 +101,7 @@ class MilestoneController {
                                 holdId,
                                 Entered.choice(Hold.Kind.class, "kind", kind),
                                 why,
-                                clock.today(staff),
+                                door.today(staff),
                                 Entered.date("reviewOn", reviewOn))));
     }
 
@@ -128,7 +116,7 @@ class MilestoneController {
             HttpSession session) {
         return attempt(staff, id, session, "end", () -> {
             freshness.require(session, staff, password);
-            holds.end(staff, id, holdId, why, clock.today(staff));
+            holds.end(staff, id, holdId, why, door.today(staff));
         });
     }
 
@@ -147,7 +135,7 @@ class MilestoneController {
                 session,
                 "attest",
                 () -> attestations.keep(
-                        staff, id, new Attestations.Wanted(attestationId, criterion, saidBy), clock.today(staff)));
+                        staff, id, new Attestations.Wanted(attestationId, criterion, saidBy), door.today(staff)));
     }
 
     @PostMapping("/courses/{id}/messages")
@@ -159,11 +147,11 @@ class MilestoneController {
             @RequestParam(defaultValue = "") String words,
             HttpSession session) {
         return attempt(
-                staff, id, session, "message", () -> messages.keep(staff, id, messageId, words, clock.today(staff)));
+                staff, id, session, "message", () -> messages.keep(staff, id, messageId, words, door.today(staff)));
     }
 
     private ModelAndView attempt(Staff staff, UUID id, HttpSession session, String form, Runnable writing) {
-        loader.load(staff.clinicId(), id);
+        door.open(staff, id);
         try {
             writing.run();
             return new ModelAndView("redirect:/courses/" + id + "/milestones");
@@ -175,14 +163,15 @@ class MilestoneController {
     }
 
     private ModelAndView page(Staff staff, UUID id, HttpSession session) {
-        LocalDate today = clock.today(staff);
-        LoadedCourse course = loader.load(staff.clinicId(), id);
-        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        OpenCourse open = door.open(staff, id);
+        LocalDate today = open.today();
+        LoadedCourse course = open.course();
+        Standing standing = open.standing();
         Words words = Words.of(standing.course().resolved());
         VisitAdvice advice = VisitAdvice.of(standing);
         Optional<Advances.Offer> offer = advances.offer(standing, today);
         return new ModelAndView("milestone/milestones")
-                .addObject("head", heads.head(course, standing, today))
+                .addObject("head", open.head())
                 .addObject("offer", offer)
                 .addObject("evidence", EvidenceTable.of(standing).rows())
                 .addObject("blocks", new BlockWords(new MilestoneWords(words.dates())).say(standing))

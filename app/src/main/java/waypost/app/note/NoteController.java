@@ -25,12 +25,12 @@ import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.PasswordFreshness;
 import waypost.app.account.Permission;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
+import waypost.app.course.CourseDoor;
 import waypost.app.course.CourseHeads;
+import waypost.app.course.OpenCourse;
 import waypost.app.entry.FormProblem;
 import waypost.app.entry.OutOfReach;
 import waypost.app.rack.Signs;
-import waypost.app.shell.ClinicClock;
 import waypost.app.store.NotFoundException;
 import waypost.app.work.DayOfVisit;
 import waypost.app.work.VisitDays;
@@ -50,28 +50,17 @@ class NoteController {
     private final Notes notes;
     private final Drafts drafts;
     private final WrapUp wrapUp;
-    private final CourseHeads heads;
+    private final CourseDoor door;
     private final PasswordFreshness freshness;
-    private final ReadLog readLog;
-    private final ClinicClock clock;
 
     NoteController(
-            VisitDays days,
-            Notes notes,
-            Drafts drafts,
-            WrapUp wrapUp,
-            CourseHeads heads,
-            PasswordFreshness freshness,
-            ReadLog readLog,
-            ClinicClock clock) {
+            VisitDays days, Notes notes, Drafts drafts, WrapUp wrapUp, CourseDoor door, PasswordFreshness freshness) {
         this.days = days;
         this.notes = notes;
         this.drafts = drafts;
         this.wrapUp = wrapUp;
-        this.heads = heads;
+        this.door = door;
         this.freshness = freshness;
-        this.readLog = readLog;
-        this.clock = clock;
     }
 
     /** A line that may go home. */
@@ -84,8 +73,8 @@ class NoteController {
             @RequestParam @Nullable UUID amends,
             @RequestParam @Nullable LocalDate on,
             HttpSession session) {
-        readLog.saw(staff, id, "wrap-up");
-        LocalDate day = on == null ? clock.today(staff) : OutOfReach.check(on);
+        OpenCourse open = door.look(staff, id, "wrap-up");
+        LocalDate day = on == null ? open.today() : OutOfReach.check(on);
         return page(staff, id, session, day, Optional.ofNullable(amends), Map.of(), Optional.empty());
     }
 
@@ -112,9 +101,9 @@ class NoteController {
 
     private LocalDate day(Staff staff, NoteForm form) {
         try {
-            return form.readVisitedOn().orElse(clock.today(staff));
+            return form.readVisitedOn().orElse(door.today(staff));
         } catch (FormProblem unreadable) {
-            return clock.today(staff);
+            return door.today(staff);
         }
     }
 
@@ -132,7 +121,7 @@ class NoteController {
             return new ModelAndView("redirect:/courses/" + id + "/wrap-up");
         } catch (FormProblem problem) {
             ModelAndView page =
-                    page(staff, id, session, clock.today(staff), Optional.empty(), problem.byField(), Optional.empty());
+                    page(staff, id, session, door.today(staff), Optional.empty(), problem.byField(), Optional.empty());
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
         }
@@ -143,7 +132,7 @@ class NoteController {
     ResponseEntity<String> text(
             @AuthenticationPrincipal Staff staff, @PathVariable UUID id, @PathVariable UUID noteId) {
         DayOfVisit day = days.today(staff, id);
-        readLog.saw(staff, id, "note as text");
+        door.look(staff, id, "note as text");
         Note note = notes.of(staff, id).stream()
                 .filter(one -> one.id().equals(noteId))
                 .findFirst()
@@ -176,7 +165,7 @@ class NoteController {
         Optional<Note> amended = notes.amended(staff, id, amends.or(() -> typed.flatMap(NoteForm::readAmends)));
         Draft draft = amended.map(Draft::of).orElseGet(() -> drafts.of(day));
         return new ModelAndView("note/wrap-up")
-                .addObject("head", heads.head(day.course(), day.standing(), day.date()))
+                .addObject("head", door.open(staff, id).head(day.standing()))
                 .addObject("parts", draft.parts())
                 .addObject("shown", Notes.hash(draft))
                 .addObject("noteId", UUID.randomUUID())

@@ -8,9 +8,9 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
+import waypost.app.appointment.Appointments;
 import waypost.app.entry.Entered;
 import waypost.app.shell.ClinicClock;
-import waypost.app.today.Appointments;
 import waypost.app.work.VisitDays;
 
 /** Wraps up a visit: the note and the next appointment are both written, or neither. */

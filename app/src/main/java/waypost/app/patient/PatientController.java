@@ -11,9 +11,9 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
+import waypost.app.course.CourseDoor;
 import waypost.app.course.CourseHeads;
-import waypost.app.shell.ClinicClock;
+import waypost.app.course.OpenCourse;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.CourseRow;
 import waypost.app.store.LoadedCourse;
@@ -27,15 +27,11 @@ import waypost.library.words.Dates;
 class PatientController {
 
     private final CourseLoader loader;
-    private final CourseHeads heads;
-    private final ReadLog readLog;
-    private final ClinicClock clock;
+    private final CourseDoor door;
 
-    PatientController(CourseLoader loader, CourseHeads heads, ReadLog readLog, ClinicClock clock) {
+    PatientController(CourseLoader loader, CourseDoor door) {
         this.loader = loader;
-        this.heads = heads;
-        this.readLog = readLog;
-        this.clock = clock;
+        this.door = door;
     }
 
     /** A course of the patient in a line. */
@@ -43,14 +39,12 @@ class PatientController {
 
     @GetMapping("/courses/{id}/patient")
     ModelAndView patient(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
-        LocalDate today = clock.today(staff);
-        LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "patient");
+        OpenCourse open = door.look(staff, id, "patient");
         List<Line> lines = loader.patient(staff.clinicId(), id).stream()
-                .map(each -> line(each, today))
+                .map(each -> line(each, open.today()))
                 .toList();
         return new ModelAndView("patient/patient")
-                .addObject("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today))
+                .addObject("head", open.head())
                 .addObject("lines", lines);
     }
 

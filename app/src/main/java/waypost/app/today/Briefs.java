@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
+import waypost.app.appointment.AppointmentRow;
+import waypost.app.appointment.Appointments;
 import waypost.app.course.CourseHead;
 import waypost.app.course.CourseHeads;
 import waypost.app.rack.Sign;

@@ -18,13 +18,15 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
+import waypost.app.appointment.AppointmentRow;
+import waypost.app.appointment.AppointmentState;
+import waypost.app.appointment.Appointments;
+import waypost.app.course.CourseDoor;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 import waypost.app.entry.OutOfReach;
 import waypost.app.finder.PatientFinder;
 import waypost.app.shell.ClinicClock;
-import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.NotFoundException;
 import waypost.library.words.Dates;
@@ -34,27 +36,24 @@ import waypost.library.words.Dates;
 class TodayController {
 
     private final Appointments appointments;
-    private final CourseLoader loader;
     private final TodayRows rows;
     private final Briefs briefs;
     private final PatientFinder finder;
-    private final ReadLog readLog;
+    private final CourseDoor door;
     private final ClinicClock clock;
 
     TodayController(
             Appointments appointments,
-            CourseLoader loader,
             TodayRows rows,
             Briefs briefs,
             PatientFinder finder,
-            ReadLog readLog,
+            CourseDoor door,
             ClinicClock clock) {
         this.appointments = appointments;
-        this.loader = loader;
         this.rows = rows;
         this.briefs = briefs;
         this.finder = finder;
-        this.readLog = readLog;
+        this.door = door;
         this.clock = clock;
     }
 
@@ -82,8 +81,7 @@ class TodayController {
                 .filter(appointment -> appointment.id().equals(id))
                 .findFirst()
                 .orElseThrow(NotFoundException::new);
-        LoadedCourse course = loader.load(staff.clinicId(), row.courseId());
-        readLog.saw(staff, row.courseId(), "brief");
+        LoadedCourse course = door.look(staff, row.courseId(), "brief").course();
         return new ModelAndView("today/brief :: brief")
                 .addObject("brief", Optional.of(briefs.brief(row, course, day)))
                 .addObject("day", day);
@@ -162,12 +160,10 @@ class TodayController {
 
     private ModelAndView page(Staff staff, LocalDate day, Optional<UUID> visit) {
         List<AppointmentRow> found = appointments.on(staff, day);
-        Map<UUID, LoadedCourse> courses = loader.loadAll(
-                staff.clinicId(),
-                found.stream().map(AppointmentRow::courseId).distinct().toList());
+        Map<UUID, LoadedCourse> courses = rows.courses(staff, found);
         List<TodayRow> list = rows.rows(staff, found, courses, day);
         Optional<AppointmentRow> selected = selected(found, visit);
-        readLog.sawAll(staff, courses.keySet(), "today");
+        rows.seen(staff, courses);
         return new ModelAndView("today/today")
                 .addObject("day", day)
                 .addObject("said", Dates.say(day))

@@ -2,6 +2,8 @@ package waypost.app.today;
 
 import java.util.List;
 import java.util.UUID;
+import waypost.app.appointment.AppointmentState;
+import waypost.app.appointment.Appointments;
 
 /**
  * One visit on today's list.

@@ -12,8 +12,10 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import waypost.app.account.Staff;
+import waypost.app.appointment.AppointmentRow;
 import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
+import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.core.compare.Difference;
 import waypost.core.compare.Turned;
@@ -47,14 +49,28 @@ class TodayRows {
     private static final int NUMBERS_IN_SIGHT = 2;
     private static final int DUE_IN_SIGHT = 2;
 
+    private final CourseLoader loader;
     private final ReadLog readLog;
     private final Entries entries;
     private final OpenVisits openVisits;
 
-    TodayRows(ReadLog readLog, Entries entries, OpenVisits openVisits) {
+    TodayRows(CourseLoader loader, ReadLog readLog, Entries entries, OpenVisits openVisits) {
+        this.loader = loader;
         this.readLog = readLog;
         this.entries = entries;
         this.openVisits = openVisits;
+    }
+
+    /** The courses that come on a day, with the same few queries for one as for a hundred. */
+    Map<UUID, LoadedCourse> courses(Staff staff, List<AppointmentRow> appointments) {
+        return loader.loadAll(
+                staff.clinicId(),
+                appointments.stream().map(AppointmentRow::courseId).distinct().toList());
+    }
+
+    /** Logs that somebody looked at the list. */
+    void seen(Staff staff, Map<UUID, LoadedCourse> courses) {
+        readLog.sawAll(staff, courses.keySet(), "today");
     }
 
     /** The rows of a day as one person sees them. */

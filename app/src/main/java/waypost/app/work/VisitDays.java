@@ -8,10 +8,10 @@ import org.springframework.stereotype.Service;
 import waypost.app.account.Staff;
 import waypost.app.band.BandOrders;
 import waypost.app.checkin.CheckIns;
+import waypost.app.course.CourseDoor;
+import waypost.app.course.OpenCourse;
 import waypost.app.plan.Plans;
 import waypost.app.rack.Signs;
-import waypost.app.shell.ClinicClock;
-import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.SetRow;
 import waypost.app.store.WorkStore;
@@ -26,39 +26,31 @@ import waypost.library.coursefile.CheckedIn;
 @Service
 public class VisitDays {
 
-    private final CourseLoader loader;
+    private final CourseDoor door;
     private final WorkStore work;
     private final CheckIns checkIns;
     private final StopLog stops;
     private final Plans plans;
     private final BandOrders bands;
-    private final ClinicClock clock;
 
-    VisitDays(
-            CourseLoader loader,
-            WorkStore work,
-            CheckIns checkIns,
-            StopLog stops,
-            Plans plans,
-            BandOrders bands,
-            ClinicClock clock) {
-        this.loader = loader;
+    VisitDays(CourseDoor door, WorkStore work, CheckIns checkIns, StopLog stops, Plans plans, BandOrders bands) {
+        this.door = door;
         this.work = work;
         this.checkIns = checkIns;
         this.stops = stops;
         this.plans = plans;
         this.bands = bands;
-        this.clock = clock;
     }
 
     public DayOfVisit today(Staff staff, UUID courseId) {
-        return on(staff, courseId, clock.today(staff));
+        return on(staff, courseId, door.today(staff));
     }
 
     /** A day of the past as it is known now, such as that of a visit whose note was not written yet; never a future one. */
     public DayOfVisit on(Staff staff, UUID courseId, LocalDate day) {
-        LoadedCourse course = loader.load(staff.clinicId(), courseId);
-        LocalDate today = day.isAfter(clock.today(staff)) ? clock.today(staff) : day;
+        OpenCourse open = door.open(staff, courseId);
+        LoadedCourse course = open.course();
+        LocalDate today = day.isAfter(open.today()) ? open.today() : day;
         Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
         List<SetRow> sets = work.sets(courseId);
         WorkLog log = work.log(sets, course.checkIns());

@@ -6,37 +6,27 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.SortedSet;
-import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import waypost.core.demand.Demand;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
-import waypost.core.gate.Beside;
 import waypost.core.gate.DayGate;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
 import waypost.core.log.Decisions;
-import waypost.core.log.Evidence;
 import waypost.core.log.Hold;
 import waypost.core.measure.Measure;
 import waypost.core.milestone.Milestone;
-import waypost.core.milestone.Review;
 import waypost.core.milestone.TestSafety;
-import waypost.core.milestone.Yardstick;
 import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
-import waypost.core.reason.OtherCourse;
-import waypost.core.reason.Reason;
 import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
-import waypost.core.time.Clocks;
 import waypost.core.time.CourseDay;
 import waypost.core.time.Window;
 
@@ -53,8 +43,7 @@ public final class Course {
     private final Gate gate;
     private final History history;
     private final List<Companion> others;
-    /** What counts of the evidence, by the day from which it counts: worked out once for all days that are asked about. */
-    private final Map<LocalDate, Evidence> counted = new ConcurrentHashMap<>();
+    private final Knowledge knowledge;
     /** The first standings that were asked for: one page asks for the same day more than once. */
     private final Map<Asked, Standing> standings = new ConcurrentHashMap<>();
 
@@ -71,6 +60,7 @@ public final class Course {
         this.gate = gate;
         this.history = history;
         this.others = List.copyOf(others);
+        this.knowledge = new Knowledge(this);
     }
 
     /** Compiles the rules of a course against its bundle's activities and measures. */
@@ -181,100 +171,17 @@ public final class Course {
     private Standing worked(LocalDate date, LocalDate today, Outlook outlook) {
         boolean planned = outlook == Outlook.TO_PLAN && date.isAfter(today);
         LocalDate known = date.isBefore(today) ? date : today;
-        List<Milestone> reviewed = reviewed(known);
-        Facts facts = facts(date, known, planned, reviewed);
-        DayGate day = new DayGate(
-                gate,
-                facts,
-                others.stream()
-                        .flatMap(other -> besides(other, date, known, planned).stream())
-                        .toList());
+        List<Milestone> reviewed = knowledge.reviewed(known);
+        Facts facts = knowledge.facts(date, known, planned, reviewed);
+        DayGate day = new DayGate(gate, facts, new Companions(this).besides(date, known, planned));
         TestSafety tests = TestSafety.of(day, activities);
         List<Milestone> milestones = reviewed.stream().map(tests::checked).toList();
         return new Standing(this, date, day, milestones, day.judgeAll(), planned);
     }
 
-    private List<Milestone> reviewed(LocalDate known) {
-        return Review.of(resolved.protocol().criteria(), counted(known), yardstick(), known);
-    }
-
-    private Optional<Beside> besides(Companion other, LocalDate date, LocalDate known, boolean planned) {
-        Course course = other.course();
-        Facts facts = course.facts(date, known, planned, course.reviewed(known));
-        Resolved rules = course.resolved;
-        OtherCourse named =
-                new OtherCourse(other.id(), course.history.side(), rules.protocol(), rules.answers(), rules.dayZero());
-        return course.runs().map(runs -> new Beside(named, course.gate, facts, runs, placeOf(course)));
-    }
-
-    private Beside.Place placeOf(Course other) {
-        if (other.history.side() == history.side()) {
-            return Beside.Place.SAME_SIDE;
-        }
-        return Collections.disjoint(
-                        resolved.region().limbs(), other.resolved.region().limbs())
-                ? Beside.Place.OTHER_LIMB
-                : Beside.Place.FACING;
-    }
-
-    /**
-     * What counts of the evidence as things are known on {@code known}: from day 0 on, or from the last event after it. What
-     * was measured before surgery is a yardstick and meets nothing.
-     */
-    Evidence counted(LocalDate known) {
-        Clocks clocks = resolved.clocks();
-        return Stream.concat(
-                        Stream.of(clocks.dayZero()),
-                        clocks.others().values().stream().flatMap(List::stream))
-                .filter(start -> !start.isAfter(known))
-                .max(Comparator.naturalOrder())
-                .map(start ->
-                        counted.computeIfAbsent(start, day -> history.evidence().countingFrom(day, history.side())))
-                .orElse(history.evidence());
-    }
-
-    private Yardstick yardstick() {
-        return new Yardstick(
-                history.side(),
-                history.otherSideHealthy(),
-                history.readings(),
-                resolved.clocks(),
-                resolved.protocol().followUp().corridors());
-    }
-
-    private Facts facts(LocalDate date, LocalDate known, boolean planned, List<Milestone> reviewed) {
-        CourseDay day = CourseDay.between(resolved.dayZero(), date);
-        Set<String> met = reviewed.stream()
-                .filter(milestone -> planned || milestone.isMet())
-                .map(milestone -> milestone.criterion().id())
-                .collect(Collectors.toUnmodifiableSet());
-        Phase signed = phaseOn(known);
-        return new Facts(
-                day,
-                known,
-                history.side(),
-                planned ? expectedBy(day, signed) : signed,
-                met,
-                history.holds().stream().filter(hold -> hold.holdsOn(date)).toList(),
-                afterHolds(date),
-                history.events().stream().filter(event -> event.closesOn(date)).toList(),
-                counted(known).readings().upTo(known),
-                planned);
-    }
-
-    private List<Reason.AfterHold> afterHolds(LocalDate date) {
-        return history.holds().stream()
-                .flatMap(hold -> afterHold(hold, date).stream())
-                .toList();
-    }
-
-    private Optional<Reason.AfterHold> afterHold(Hold hold, LocalDate date) {
-        return hold.ended()
-                .flatMap(ended -> holdRules(hold)
-                        .flatMap(rule -> rule.reEntry().stream()
-                                .map(entry -> new Reason.AfterHold(hold, rule, ended.plusDays(entry.days()))))
-                        .findFirst())
-                .filter(after -> !hold.holdsOn(date) && !date.isBefore(hold.from()) && date.isBefore(after.until()));
+    /** What is known of the course on a day, and what of it counts. */
+    Knowledge knowledge() {
+        return knowledge;
     }
 
     /** What the protocol says of such a hold, in the order written. */
@@ -294,57 +201,14 @@ public final class Course {
         return phase;
     }
 
-    private Phase expectedBy(CourseDay day, Phase signed) {
-        Protocol protocol = resolved.protocol();
-        Phase phase = signed;
-        for (Phase later : protocol.phases()) {
-            boolean expected = !day.isBefore(later.expected().from(resolved.dayZero()));
-            if (expected && protocol.hasReached(later.id(), phase.id())) {
-                phase = later;
-            }
-        }
-        return phase;
-    }
-
     /** The days on which a verdict may change, if all goes to plan: those of the rules, and those expected of the phases. */
     public SortedSet<CourseDay> daysOfChange() {
-        SortedSet<CourseDay> days = new TreeSet<>(gate.changePoints());
-        othersChanges().forEach(days::add);
-        resolved.protocol().phases().forEach(phase -> days.add(phase.expected().from(resolved.dayZero())));
-        return days;
-    }
-
-    /** The days on this course's count on which another one begins, ends or changes. */
-    private Stream<CourseDay> othersChanges() {
-        return others.stream().map(Companion::course).flatMap(other -> {
-            int ahead = CourseDay.between(resolved.dayZero(), other.resolved.dayZero())
-                    .number();
-            return Stream.concat(
-                            other.gate.changePoints().stream(),
-                            other.runs().stream().flatMap(Window::ends))
-                    .map(day -> day.plusDays(ahead));
-        });
+        return new Timeline(this).daysOfChange();
     }
 
     /** The dates on which anything changes by time alone: rules beginning, changing, ending, duties and holds. */
     public SortedSet<LocalDate> timeline() {
-        SortedSet<LocalDate> dates = new TreeSet<>();
-        Stream.concat(gate.changePoints().stream(), othersChanges())
-                .forEach(day -> dates.add(day.dateFrom(resolved.dayZero())));
-        new Duties(resolved).changes().forEach(day -> dates.add(day.dateFrom(resolved.dayZero())));
-        for (Hold hold : history.holds()) {
-            dates.add(hold.from());
-            hold.ended().ifPresent(dates::add);
-            holdRules(hold)
-                    .filter(rule -> rule.longestDays().isPresent())
-                    .forEach(rule ->
-                            dates.add(hold.from().plusDays(rule.longestDays().getAsInt())));
-            hold.ended()
-                    .ifPresent(ended -> holdRules(hold)
-                            .flatMap(rule -> rule.reEntry().stream())
-                            .forEach(entry -> dates.add(ended.plusDays(entry.days()))));
-        }
-        return dates;
+        return new Timeline(this).dates();
     }
 
     /** The exercise of this id; refused where the bundle has none. */

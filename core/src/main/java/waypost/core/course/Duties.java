@@ -103,8 +103,9 @@ record Duties(Resolved resolved) {
                 return Stream.empty();
             }
             CourseDay by = resolved.clocks().day(begin.by(), duty.start());
-            boolean begun = standing.course().counted(standing.date()).upTo(standing.date()).sessions().stream()
-                    .anyMatch(s -> s.activities().stream().anyMatch(begin.activities()::contains));
+            boolean begun =
+                    standing.course().knowledge().counted(standing.date()).upTo(standing.date()).sessions().stream()
+                            .anyMatch(s -> s.activities().stream().anyMatch(begin.activities()::contains));
             boolean late = !begun && isPast(by);
             boolean conflict = late && isClosed(begin.activities());
             return Stream.of(new DutyStatus.ToBegin(begin, duty.from(), by, begun, late, conflict));

@@ -11,14 +11,11 @@ import waypost.core.course.Neighbours;
 import waypost.core.course.Standing;
 import waypost.core.criterion.Criterion;
 import waypost.core.exercise.Activity;
-import waypost.core.exercise.Counted;
-import waypost.core.exercise.Progression;
 import waypost.core.exercise.Purpose;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Bout;
-import waypost.core.log.Response;
 import waypost.core.log.WorkLog;
 import waypost.core.milestone.Milestone;
 import waypost.core.reason.VerdictKind;
@@ -38,6 +35,7 @@ public final class Proposals {
     private final Balance balance;
     private final Set<RoleKey> off;
     private final Neighbours neighbours;
+    private final Doses doses;
 
     /**
      * @param work everything that was done; what was done on the standing's own day is not looked at
@@ -50,6 +48,7 @@ public final class Proposals {
         this.balance = new Balance(standing.course().activities(), this.work);
         this.off = Set.copyOf(standing.switchedOff());
         this.neighbours = new Neighbours(standing);
+        this.doses = new Doses(standing, this.work, pain());
     }
 
     /** How much pain a set may give today. */
@@ -82,15 +81,10 @@ public final class Proposals {
             return leads;
         }
         List<Ground> why = new ArrayList<>(elsewhere.get().why());
-        Prescription last = lastOf(planned);
+        Prescription last = doses.last(planned);
         return elsewhere.get().way() == Way.RUNG_BEFORE
                 ? lessOf(planned, planned, last, why)
                 : proposed(planned, planned, Way.SAME, last, why, last);
-    }
-
-    private Prescription lastOf(RoleKey role) {
-        List<Bout> bouts = work.bouts(role);
-        return bouts.isEmpty() ? first(role) : asDoneLast(new Task(usual(role), bouts, pain(), standing.date()));
     }
 
     /** What to do at once after too much pain in a set or a stop: a lighter load, or the rung before. */
@@ -112,36 +106,17 @@ public final class Proposals {
 
     private Proposal dosed(RoleKey asked, RoleKey role) {
         List<Bout> bouts = work.bouts(role);
-        Prescription usual = usual(role);
+        Prescription usual = doses.usual(role);
         if (bouts.isEmpty()) {
-            Prescription first = first(role);
+            Prescription first = doses.first(role);
             return gated(asked, role, new Step(Way.NEW, first, new Ground.FirstTime(), standing.date()), first);
         }
         Task task = new Task(usual, bouts, pain(), standing.date());
-        Step step = rule(role, task).next(task);
+        Step step = doses.rule(role, task).next(task);
         if (step.from().isAfter(standing.date())) {
             return new Proposal.Rest(asked, step.from(), List.of(step.why()));
         }
-        return gated(asked, role, step, asDoneLast(task));
-    }
-
-    /** Where the joint was sore after running or jumping, the soreness rules go before the exercise's own. */
-    private ProgressionRule rule(RoleKey role, Task task) {
-        boolean sore = task.last()
-                .response()
-                .map(response -> response.soreness() != Response.Soreness.NONE)
-                .orElse(false);
-        return ProgressionRule.named(
-                sore && role(role).hasImpact()
-                        ? Progression.SORENESS_RULES
-                        : exercise(role).progression());
-    }
-
-    /** The load and amount of the last bout, in the usual number of sets. */
-    private static Prescription asDoneLast(Task task) {
-        Prescription now = task.now();
-        int amount = Math.max(1, task.last().leastAmount());
-        return now.aim().counted() == Counted.REPS && now.aim().most() >= amount ? now : now.at(amount);
+        return gated(asked, role, step, Doses.asDoneLast(task));
     }
 
     private Proposal gated(RoleKey asked, RoleKey role, Step step, Prescription last) {
@@ -214,7 +189,7 @@ public final class Proposals {
         if (wasDoneSince(harder.get(), role)) {
             return dosed(asked, harder.get());
         }
-        Prescription first = first(harder.get());
+        Prescription first = doses.first(harder.get());
         return proposed(asked, harder.get(), Way.NEXT_RUNG, first, why, first);
     }
 
@@ -233,7 +208,7 @@ public final class Proposals {
             why.add(new Ground.EndOfLadder(false));
             return lessOf(asked, role, dose, why);
         }
-        Prescription last = lastOf(easier.get());
+        Prescription last = doses.last(easier.get());
         boolean alike = last.aim().counted().isVolume()
                 && last.aim().counted() == dose.aim().counted();
         Prescription back = alike ? last.noMoreThan(dose.aim().most()) : last;
@@ -301,17 +276,6 @@ public final class Proposals {
         }
         return Optional.of(cut)
                 .filter(less -> standing.verdict(less.asked(role)).kind().isOpen());
-    }
-
-    /** With what somebody begins: the usual dose on the lightest load. */
-    private Prescription first(RoleKey key) {
-        return usual(key).lightest(role(key));
-    }
-
-    /** The usual dose, cut to what the gate leaves of it today. */
-    private Prescription usual(RoleKey key) {
-        Prescription usual = Prescription.usual(exercise(key).dose(), role(key));
-        return standing.verdict(key).reducedTo().map(usual::within).orElse(usual);
     }
 
     private Activity.Exercise exercise(RoleKey key) {

@@ -1,4 +1,4 @@
-package waypost.app.today;
+package waypost.app.appointment;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -7,7 +7,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** An appointment in the clinic's time, with the date of the patient's visit before it. */
-record AppointmentRow(
+public record AppointmentRow(
         UUID id,
         UUID courseId,
         LocalDateTime startsAt,
@@ -17,7 +17,7 @@ record AppointmentRow(
         @Nullable LocalDate before) {
 
     /** The date of the visit before this one. */
-    Optional<LocalDate> lastVisit() {
+    public Optional<LocalDate> lastVisit() {
         return Optional.ofNullable(before);
     }
 }

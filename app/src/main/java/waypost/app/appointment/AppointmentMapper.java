@@ -1,4 +1,4 @@
-package waypost.app.today;
+package waypost.app.appointment;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;

@@ -1,4 +1,4 @@
-package waypost.app.today;
+package waypost.app.appointment;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -27,7 +27,7 @@ public class Appointments {
         this.loader = loader;
     }
 
-    List<AppointmentRow> on(Staff staff, LocalDate day) {
+    public List<AppointmentRow> on(Staff staff, LocalDate day) {
         return mapper.findDay(staff.clinicId(), day, staff.zone());
     }
 

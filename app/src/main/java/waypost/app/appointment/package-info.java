@@ -1,0 +1,9 @@
+/**
+ * Appointments: booked, moved, cancelled, and what became of them.
+ *
+ * <p>Start at {@link Appointments}. May use: account, entry, shell, store, and the library.
+ */
+@NullMarked
+package waypost.app.appointment;
+
+import org.jspecify.annotations.NullMarked;
