@@ -52,8 +52,19 @@ stop_instruments() {
     [ ${#INSTRUMENTS[@]} -eq 0 ] || kill "${INSTRUMENTS[@]}" 2>/dev/null || true
 }
 
+# The first word says which jar: exec for production, demo with the demo's people in it.
 run_app() {
-    java -jar app/target/waypost-app-*-exec.jar "$@"
+    local kind=$1
+    shift
+    java -jar app/target/waypost-app-*-"$kind".jar "$@"
+}
+
+# Everybody can read the demo's password, so the jar for production must not have it.
+no_demo_in_production() {
+    local found
+    found=$(jar tf app/target/waypost-app-*-exec.jar | grep -c 'waypost/app/demo/' || true)
+    [ "$found" = 0 ] || stop_with "the production jar holds $found files of the demo, allowed: none"
+    step "the production jar holds no file of the demo"
 }
 
 lines_of() {

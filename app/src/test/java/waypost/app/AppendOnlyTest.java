@@ -35,6 +35,7 @@ class AppendOnlyTest {
                 "update check_in set flags = ''",
                 "delete from check_in",
                 "delete from read_log",
+                "delete from demo_data",
                 "drop table reading",
                 "truncate reading"
             })

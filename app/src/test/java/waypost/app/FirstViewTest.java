@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import waypost.app.account.Passwords;
+import waypost.app.demo.DemoAccounts;
 import waypost.app.testing.DemoCourses;
 import waypost.app.testing.RunningWaypost;
 
@@ -41,7 +41,7 @@ class FirstViewTest {
     private String signedInPage(String path) throws IOException, InterruptedException {
         String token = new String(get("/session/token", "identity").body(), StandardCharsets.UTF_8);
         String form = "name=therapist&_csrf=" + URLEncoder.encode(token, StandardCharsets.UTF_8) + "&password="
-                + URLEncoder.encode(Passwords.DEMO, StandardCharsets.UTF_8);
+                + URLEncoder.encode(DemoAccounts.PASSWORD, StandardCharsets.UTF_8);
         client.send(
                 HttpRequest.newBuilder(URI.create(address + "/sign-in"))
                         .header("Content-Type", "application/x-www-form-urlencoded")

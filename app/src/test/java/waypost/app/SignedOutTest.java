@@ -7,7 +7,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.WebElement;
-import waypost.app.account.Passwords;
+import waypost.app.demo.DemoAccounts;
 import waypost.app.testing.Browser;
 import waypost.app.testing.DemoCourses;
 
@@ -27,7 +27,7 @@ class SignedOutTest {
             assertThat(dialog.getText()).contains("You were signed out", "nothing is lost");
 
             dialog.findElement(By.name("name")).sendKeys("therapist");
-            dialog.findElement(By.name("password")).sendKeys(Passwords.DEMO);
+            dialog.findElement(By.name("password")).sendKeys(DemoAccounts.PASSWORD);
             dialog.findElement(By.tagName("button")).click();
 
             browser.waitForText("133°");
@@ -45,7 +45,7 @@ class SignedOutTest {
             browser.press("Put on record");
             WebElement dialog = browser.waitFor(By.id("over-page"));
             dialog.findElement(By.name("name")).sendKeys("lead");
-            dialog.findElement(By.name("password")).sendKeys(Passwords.DEMO);
+            dialog.findElement(By.name("password")).sendKeys(DemoAccounts.PASSWORD);
             dialog.findElement(By.tagName("button")).click();
 
             browser.waitForText("This page belongs to another account");

@@ -46,6 +46,12 @@ interface AccountMapper {
     @Select("select exists (select 1 from clinic)")
     boolean anyClinic();
 
+    @Insert("insert into demo_data default values on conflict do nothing")
+    int markAsDemo();
+
+    @Select("select exists (select 1 from demo_data)")
+    boolean isOfTheDemo();
+
     @Insert("insert into clinic (id, name, zone, closed_days) values (#{id}, #{name}, #{zone}, #{closedDays})")
     int insertClinic(UUID id, String name, String zone, String closedDays);
 

@@ -1,18 +1,15 @@
 package waypost.app.account;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.DateTimeException;
 import java.time.DayOfWeek;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.stereotype.Service;
@@ -64,7 +61,7 @@ public class Accounts implements UserDetailsService {
     @Transactional
     public String inviteFirst() {
         String secret = secret();
-        mapper.insertInvitation(hashed(secret), null);
+        mapper.insertInvitation(DigestUtils.sha256Hex(secret), null);
         return secret;
     }
 
@@ -78,20 +75,22 @@ public class Accounts implements UserDetailsService {
             throw new FormProblem("signInName", "Found '" + signInName + "', which is taken. Choose another.");
         }
         String secret = secret();
-        mapper.insertInvitation(hashed(secret), id);
+        mapper.insertInvitation(DigestUtils.sha256Hex(secret), id);
         return secret;
     }
 
     /** Whether the secret is good, and whether it sets up the clinic. */
     public boolean setsUpClinic(String secret) {
-        InvitationRow invitation = mapper.findInvitation(hashed(secret)).orElseThrow(NotFoundException::new);
+        InvitationRow invitation =
+                mapper.findInvitation(DigestUtils.sha256Hex(secret)).orElseThrow(NotFoundException::new);
         return invitation.account().isEmpty();
     }
 
     /** Uses a link to set an invited account's password. */
     @Transactional
     public void setPassword(String secret, String password) {
-        InvitationRow invitation = mapper.findInvitation(hashed(secret)).orElseThrow(NotFoundException::new);
+        InvitationRow invitation =
+                mapper.findInvitation(DigestUtils.sha256Hex(secret)).orElseThrow(NotFoundException::new);
         UUID account = invitation.account().orElseThrow(NotFoundException::new);
         String hash = passwords.hash(password);
         use(secret);
@@ -142,7 +141,7 @@ public class Accounts implements UserDetailsService {
     }
 
     private void use(String secret) {
-        if (mapper.useInvitation(hashed(secret)) == 0) {
+        if (mapper.useInvitation(DigestUtils.sha256Hex(secret)) == 0) {
             throw new NotFoundException();
         }
     }
@@ -151,15 +150,6 @@ public class Accounts implements UserDetailsService {
         byte[] bytes = new byte[SECRET_BYTES];
         random.nextBytes(bytes);
         return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-    }
-
-    private static String hashed(String secret) {
-        try {
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(hash);
-        } catch (NoSuchAlgorithmException missing) {
-            throw new IllegalStateException("SHA-256 is part of every Java platform", missing);
-        }
     }
 
     private static String checkedName(String name) {

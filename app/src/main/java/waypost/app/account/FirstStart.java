@@ -6,24 +6,24 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 
-/** On a first start in production prints the one-time link; refuses to serve accounts with the demo's password. */
+/** On a first start in production prints the one-time link; refuses to serve a database that the demo filled. */
 @Component
 @Profile("!demo & !test")
 class FirstStart implements ApplicationRunner {
 
     private final Accounts accounts;
-    private final DemoPasswords demoPasswords;
+    private final DemoData demoData;
     private final String baseUrl;
 
-    FirstStart(Accounts accounts, DemoPasswords demoPasswords, @Value("${waypost.base-url}") String baseUrl) {
+    FirstStart(Accounts accounts, DemoData demoData, @Value("${waypost.base-url}") String baseUrl) {
         this.accounts = accounts;
-        this.demoPasswords = demoPasswords;
+        this.demoData = demoData;
         this.baseUrl = baseUrl;
     }
 
     @Override
     public void run(ApplicationArguments args) {
-        demoPasswords.refuse();
+        demoData.refuse();
         if (!accounts.isSetUp()) {
             // For the console alone, not the log: whoever reads it sets up the clinic.
             System.out.println("First start. Open this link once, within three days, to set up the clinic:\n  "

@@ -18,8 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.util.LinkedMultiValueMap;
 import org.springframework.util.MultiValueMap;
 import waypost.app.account.Accounts;
-import waypost.app.account.DemoPasswords;
-import waypost.app.account.Passwords;
+import waypost.app.account.DemoData;
 import waypost.app.account.Staff;
 import waypost.app.account.StaffRole;
 import waypost.app.appointment.AppointmentState;
@@ -48,6 +47,7 @@ import waypost.core.log.Hold;
 @Profile("demo")
 public class DemoClinic implements ApplicationRunner {
 
+    private final DemoData demoData;
     private final Accounts accounts;
     private final Referrals referrals;
     private final ReadingEntry readings;
@@ -64,6 +64,7 @@ public class DemoClinic implements ApplicationRunner {
     private final String baseUrl;
 
     DemoClinic(
+            DemoData demoData,
             Accounts accounts,
             Referrals referrals,
             ReadingEntry readings,
@@ -78,6 +79,7 @@ public class DemoClinic implements ApplicationRunner {
             DemoHistory history,
             ClinicClock clock,
             @Value("${waypost.base-url}") String baseUrl) {
+        this.demoData = demoData;
         this.accounts = accounts;
         this.referrals = referrals;
         this.readings = readings;
@@ -97,13 +99,14 @@ public class DemoClinic implements ApplicationRunner {
     @Override
     @Transactional
     public void run(ApplicationArguments args) {
+        demoData.mark();
         if (!accounts.isSetUp()) {
             enter();
         }
         enterPeople(accounts.loadUserByUsername("therapist"));
         bookToday(accounts.loadUserByUsername("therapist"));
         System.out.println("\n  Waypost demo: " + baseUrl + "\n  Sign in as "
-                + String.join(", ", DemoPasswords.SIGN_IN_NAMES) + "\n  with the password: " + Passwords.DEMO
+                + String.join(", ", DemoAccounts.SIGN_IN_NAMES) + "\n  with the password: " + DemoAccounts.PASSWORD
                 + "\n  The clinic and everybody in it are invented. Ctrl-C stops.\n");
     }
 
@@ -164,7 +167,7 @@ public class DemoClinic implements ApplicationRunner {
     }
 
     private void add(UUID clinic, String signInName, String name, StaffRole role) {
-        accounts.add(clinic, new Accounts.NewAccount(signInName, name, role), Passwords.DEMO);
+        accounts.add(clinic, new Accounts.NewAccount(signInName, name, role), DemoAccounts.PASSWORD);
     }
 
     private void enter(Staff staff, DemoPerson person) {

@@ -1,11 +1,8 @@
 package waypost.app.signature;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
-import java.util.HexFormat;
 import java.util.UUID;
+import org.apache.commons.codec.digest.DigestUtils;
 import waypost.app.account.Staff;
 
 /** What somebody puts their name to: the wording, and the evidence that was shown. */
@@ -32,11 +29,6 @@ public record Signature(
     }
 
     public static String hash(String wording, String evidence) {
-        try {
-            byte[] bytes = (wording + "\n\n" + evidence).getBytes(StandardCharsets.UTF_8);
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException missing) {
-            throw new IllegalStateException("SHA-256 is part of every Java platform", missing);
-        }
+        return DigestUtils.sha256Hex(wording + "\n\n" + evidence);
     }
 }

@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.time.Instant;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpSession;
+import waypost.app.demo.DemoAccounts;
 import waypost.app.entry.FormProblem;
 import waypost.app.testing.RunningWaypost;
 
@@ -41,7 +42,7 @@ class PasswordFreshnessTest {
 
     @Test
     void takesTheRightPasswordAndThenLetsSignForFiveMinutes() {
-        freshness.require(session, therapist, Passwords.DEMO);
+        freshness.require(session, therapist, DemoAccounts.PASSWORD);
 
         freshness.require(session, therapist, null);
         assertThat(freshness.mustAsk(session)).isFalse();

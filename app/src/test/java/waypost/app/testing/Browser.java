@@ -26,7 +26,7 @@ import org.openqa.selenium.logging.LoggingPreferences;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
 import org.springframework.util.FileSystemUtils;
-import waypost.app.account.Passwords;
+import waypost.app.demo.DemoAccounts;
 
 /** A headless browser on the running application. Closing it fails on any policy violation or script error. */
 public final class Browser implements AutoCloseable {
@@ -119,7 +119,7 @@ public final class Browser implements AutoCloseable {
     public Browser signIn(String name) {
         open("/sign-in");
         type("name", name);
-        type("password", Passwords.DEMO);
+        type("password", DemoAccounts.PASSWORD);
         press("Sign in");
         waitFor(By.cssSelector("form.who"));
         return this;

@@ -15,7 +15,7 @@ import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import waypost.app.account.Passwords;
+import waypost.app.demo.DemoAccounts;
 
 /** Somebody who talks HTTP with the application, with cookies and form tokens as a browser would. */
 public final class Visitor {
@@ -37,7 +37,7 @@ public final class Visitor {
     /** A demo account, signed in. */
     public static Visitor signedIn(String name) {
         Visitor visitor = new Visitor();
-        Answer answer = visitor.post("/sign-in", Map.of("name", name, "password", Passwords.DEMO));
+        Answer answer = visitor.post("/sign-in", Map.of("name", name, "password", DemoAccounts.PASSWORD));
         if (answer.status() != 302 || answer.location().contains("error")) {
             throw new IllegalStateException("sign-in of " + name + " gave " + answer);
         }

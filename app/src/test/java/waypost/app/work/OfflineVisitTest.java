@@ -47,7 +47,7 @@ class OfflineVisitTest {
     private void backAgain(Browser browser, String name) {
         browser.open(visit.path() + "/work");
         browser.type("name", name);
-        browser.type("password", waypost.app.account.Passwords.DEMO);
+        browser.type("password", waypost.app.demo.DemoAccounts.PASSWORD);
         browser.press("Sign in");
         browser.waitFor(By.cssSelector("form.who"));
     }
