@@ -48,6 +48,8 @@ import waypost.core.protocol.Rules;
 import waypost.core.question.Answers;
 import waypost.core.resolved.Resolver;
 import waypost.core.safety.CheckIn;
+import waypost.core.safety.RedFlag;
+import waypost.core.safety.Tier;
 
 /** A day of work decides its step back, its stops and its rests; a page only lays them out. */
 class VisitTest {
@@ -133,6 +135,59 @@ class VisitTest {
         assertThat(visit.mustCallAbout(HARD)).isEqualTo(call);
         assertThat(visit.mustCallAbout(EASY)).isFalse();
         assertThat(visit.stops(HARD).get(0)).isEqualTo(stop(0));
+    }
+
+    /** The lighter load of the set that hurt is the start; a set of another day or exercise says nothing of now. */
+    @Test
+    void onlyTodaysLastSetOfTheExerciseStepsBack() {
+        WorkLog before = new WorkLog(
+                List.of(new SetDone(HARD, DATE.minusDays(1), 10, Optional.empty(), 9, SetDone.Form.GOOD)), List.of());
+        WorkLog other =
+                new WorkLog(List.of(new SetDone(EASY, DATE, 10, Optional.empty(), 9, SetDone.Form.GOOD)), List.of());
+        WorkLog better = new WorkLog(
+                List.of(
+                        new SetDone(HARD, DATE, 10, Optional.empty(), 9, SetDone.Form.GOOD),
+                        new SetDone(HARD, DATE, 10, Optional.empty(), 1, SetDone.Form.GOOD)),
+                List.of());
+
+        for (WorkLog work : List.of(before, other, better)) {
+            Visit visit = visit(work);
+            assertThat(visit.stepBack(new Proposal.Do(
+                            HARD, HARD, Way.SAME, proposed(visit(WorkLog.NONE)).dose(), List.of())))
+                    .isEmpty();
+        }
+    }
+
+    /** Too much pain the day before leads to the rung before, which the plan then follows; who stays does less. */
+    @Test
+    void thePlanFollowsWhereTheRuleLeads() {
+        SetDone pained = new SetDone(HARD, DATE.minusDays(3), 10, Optional.empty(), 9, SetDone.Form.GOOD);
+        Visit visit = visit(new WorkLog(List.of(pained, pained), List.of()));
+
+        assertThat(visit.leads(HARD, EASY)).isTrue();
+        assertThat(visit.leads(HARD, HARD)).isFalse();
+        assertThat(visit.staying(HARD).toDo())
+                .hasValueSatisfying(stays -> assertThat(stays.role()).isEqualTo(HARD));
+        assertThat(visit.work().sets()).hasSize(2);
+        assertThat(visit.standing().date()).isEqualTo(DATE);
+    }
+
+    @Test
+    void aFlagIsRaisedOnlyWhereItWasAnsweredWithYes() {
+        RedFlag calf = new RedFlag("calf", "?", Tier.SAME_DAY, "", "", Set.of());
+        RedFlag fever = new RedFlag("fever", "?", Tier.SAME_DAY, "", "", Set.of());
+        CheckIn said = new CheckIn(1, Optional.empty(), Optional.empty(), CheckIn.Swelling.NONE, Set.of("calf"));
+        Visit visit = Visit.of(
+                visit(WorkLog.NONE).standing(),
+                new Visit.Told(Optional.of(said), List.of(calf, fever), WorkLog.NONE, List.of()));
+        Visit silent =
+                Visit.of(visit.standing(), new Visit.Told(Optional.empty(), List.of(calf), WorkLog.NONE, List.of()));
+
+        assertThat(visit.isRaised(calf)).isTrue();
+        assertThat(visit.isRaised(fever)).isFalse();
+        assertThat(silent.isRaised(calf)).isFalse();
+        assertThat(visit.asked()).containsExactly(calf, fever);
+        assertThat(visit.day().baseline()).isEqualTo(1);
     }
 
     @ParameterizedTest
