@@ -277,6 +277,41 @@ class PersonTest {
                 .hasValueSatisfying(day -> assertThat(day.number()).isEqualTo(45));
     }
 
+    /** A flare is its own course's; what stops all work is told with the others'. */
+    @Test
+    void theStopsOfEveryCourseAreTold() {
+        Hold flag = new Hold(Hold.Kind.RED_FLAG, "calf pain", DATE, DATE, Optional.empty(), "tester");
+        Hold flare = new Hold(Hold.Kind.FLARE, "flare", DATE, DATE, Optional.empty(), "tester");
+        Person person = person(
+                knee(history(Side.LEFT, flare), List.of(), FRONT), knee(history(Side.RIGHT, flag), List.of(), BEHIND));
+
+        assertThat(standing(person, "first").stops()).containsExactly(flag);
+        assertThat(standing(person, "second").stops()).containsExactly(flag);
+    }
+
+    /** More than the library writes is asked of the other course as well. */
+    @Test
+    void anAlteredRoleIsAskedOfTheOtherCourseToo() {
+        Person person = person(knee(Side.LEFT, BOTH), knee(history(Side.RIGHT), List.of(bendAtMost(50)), BOTH));
+        Standing left = standing(person, "first");
+
+        assertThat(left.verdict(role(BOTH, "both", bend(45))).kind()).isEqualTo(VerdictKind.OPEN);
+        assertThat(left.verdict(role(BOTH, "both", bend(60)))
+                        .reducedTo()
+                        .orElseThrow()
+                        .demands())
+                .containsExactly(bend(50));
+    }
+
+    /** With nothing to cut, what the other course bars is barred, and no form is left that both open. */
+    @Test
+    void whatTheOtherCourseCannotCutIsBarred() {
+        Person person = person(knee(Side.LEFT, BOTH), knee(history(Side.RIGHT), List.of(bendAtMost(10)), BOTH));
+
+        assertThat(kind(person, "first", BOTH)).isEqualTo(VerdictKind.BARRED);
+        assertThat(standing(person, "first").verdict(BOTH).reducedTo()).isEmpty();
+    }
+
     @Test
     void anUnknownCourseIsRefusedWithWhatIsAllowed() {
         assertThatThrownBy(() -> person(knee(Side.LEFT), knee(Side.RIGHT)).course("third"))

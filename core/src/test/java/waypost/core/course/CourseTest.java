@@ -10,10 +10,15 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import waypost.core.body.Limb;
 import waypost.core.body.Side;
 import waypost.core.demand.BodyShare;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Purpose;
 import waypost.core.gate.Fixture;
+import waypost.core.gate.LadderCourse;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.AmountLimit;
 import waypost.core.limit.Limit;
@@ -50,6 +55,61 @@ class CourseTest {
                 List.of(fixture.squat()),
                 List.of(Fixture.FLEXION),
                 History.of(Side.RIGHT, Evidence.of(new Readings(List.of(readings))), signed, holds));
+    }
+
+    /** Begun on day 0, over on the day that is written or on which it was ended, whichever is first. */
+    @ParameterizedTest
+    @CsvSource(
+            value = {
+                "-,-,-1,false",
+                "-,-,0,true",
+                "-,-,900,true",
+                "10,-,9,true",
+                "10,-,10,false",
+                "10,5,5,false",
+                "5,10,5,false",
+                "-,7,6,true"
+            },
+            nullValues = "-")
+    void aCourseRunsFromItsBeginToItsEnd(Integer writtenEnd, Integer ended, int day, boolean runs) {
+        Fixture fixture = new Fixture().asking(bend(60)).open(from("day 0"));
+        Optional.ofNullable(writtenEnd).ifPresent(end -> fixture.ends("day " + end));
+        Course course = fixture.course(new History(
+                Side.RIGHT,
+                true,
+                Evidence.NONE,
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.ofNullable(ended).map(end -> DAY_ZERO.plusDays(end)),
+                Optional.empty()));
+
+        assertThat(course.runsOn(DAY_ZERO.plusDays(day))).isEqualTo(runs);
+    }
+
+    @Test
+    void aCourseReachesFrom400DaysBeforeToTenYearsAfter() {
+        Course course = course(List.of(), List.of());
+
+        assertThat(course.earliest()).isEqualTo(DAY_ZERO.minusDays(400));
+        assertThat(course.latest()).isEqualTo(DAY_ZERO.plusYears(10));
+    }
+
+    /** What it names, and tests of the operated joint; not an exercise that it never mentions, nor a test of elsewhere. */
+    @Test
+    void aProtocolSpeaksOfWhatItNamesAndOfTestsOfItsJoint() {
+        Course course = new LadderCourse()
+                .open(LadderCourse.exercise("named", "press", 1, Purpose.STRENGTH))
+                .standing()
+                .course();
+        Activity test = new Fixture().asking(bend(60)).squat();
+        Activity elsewhere = new Fixture().squat();
+
+        assertThat(course.speaksOf(course.exercise("named"))).isTrue();
+        assertThat(course.speaksOf(LadderCourse.exercise("silent", "press", 1, Purpose.STRENGTH)))
+                .isFalse();
+        assertThat(course.speaksOf(test)).isTrue();
+        assertThat(course.speaksOf(elsewhere)).isFalse();
     }
 
     @Test

@@ -63,6 +63,19 @@ class DutiesTest {
         });
     }
 
+    /** Begin and reach change on their day, practising where its schedule does. */
+    @Test
+    void theDaysOfChangeNameEveryDuty() {
+        Course course = new Fixture()
+                .duty(BEGIN)
+                .duty(new Duty.Reach(HEAD, "bend", Moment.parse("day 10"), "call"))
+                .duty(new Duty.Practise(HEAD, "squat", sixWeeks(Allowed.within(Frequency.parse("10 a day"))), "stiff"))
+                .course();
+
+        assertThat(course.timeline()).contains(DAY_ZERO.plusDays(10), DAY_ZERO.plusDays(14), DAY_ZERO.plusDays(42));
+        assertThat(new Fixture().course().timeline()).doesNotContain(DAY_ZERO.plusDays(10), DAY_ZERO.plusDays(42));
+    }
+
     @Test
     void whatHasBegunIsNotOverdueAndWhatIsClosedIsAConflict() {
         Evidence done = new Evidence(

@@ -91,6 +91,8 @@ public final class Fixture {
     private final List<Scope.Besides> besides = new ArrayList<>();
     private List<String> offWhen = List.of();
     private boolean openingSurgeonOnly;
+    private FollowUp followUp = FollowUp.NONE;
+    private Optional<Moment> ends = Optional.empty();
     private Clocks clocks = Clocks.startingOn(DAY_ZERO);
     private Decisions decisions = Decisions.NONE;
     private List<Demand> demands = List.of(new Demand.Lasting(new Count(5)));
@@ -263,6 +265,23 @@ public final class Fixture {
         return this;
     }
 
+    /** Where the bend should lie from day 0 on. */
+    public Fixture corridor(double low, double high) {
+        followUp = new FollowUp(
+                List.of(),
+                List.of(new FollowUp.Corridor(
+                        FLEXION.id(), List.of(new FollowUp.Point(Moment.parse("day 0"), low, high)))),
+                List.of(),
+                List.of());
+        return this;
+    }
+
+    /** The course is over by itself at this moment. */
+    public Fixture ends(String moment) {
+        ends = Optional.of(Moment.parse(moment));
+        return this;
+    }
+
     public Fixture answers(Answers stated) {
         answers = stated;
         return this;
@@ -283,7 +302,7 @@ public final class Fixture {
                         List.of("injection"),
                         List.of(),
                         Set.of(),
-                        Optional.empty()),
+                        ends),
                 questions,
                 List.of(FIRST, SECOND),
                 criteria,
@@ -294,7 +313,7 @@ public final class Fixture {
                         setUpRules,
                         holdRules,
                         painRules),
-                FollowUp.NONE);
+                followUp);
     }
 
     public Activity squat() {
