@@ -24,7 +24,6 @@ class ShotsTest {
         try (Browser browser = new Browser()) {
             shot(browser.signIn("therapist").open("/today"), "today");
             shot(browser.open("/courses/" + ottoline + "?rung=single-leg-squat/operated"), "way");
-            shot(below(browser.open("/courses/" + ottoline + "?view=far"), ".rack-tools"), "rack-far");
             shot(browser.open("/courses/" + ottoline + "/measures"), "measures");
             shot(browser.open("/courses/" + isaura + "/milestones"), "milestones");
             browser.open("/courses/" + ottoline + "/measures/trends")
@@ -35,6 +34,12 @@ class ShotsTest {
             shot(browser.open("/courses/" + ottoline + "/check-in"), "check-in");
             shot(browser.open("/courses/" + ottoline + "/referral"), "referral");
             shot(browser.open("/courses/" + ottoline + "/record"), "record");
+            browser.open("/courses/" + DemoCourses.of("Henrike") + "/patient");
+            browser.press("rotator cuff repair");
+            browser.waitForText("Ladders");
+            browser.press("Events");
+            browser.waitForText("What happened since");
+            shot(browser, "events");
             shot(browser.open("/courses/" + DemoCourses.of("Barnabas") + "?rung=arm-lifted/operated"), "way-shoulder");
             browser.open("/courses/" + ottoline + "/check-in");
             browser.click(By.cssSelector("input[name=painNow][value='1']"));
@@ -57,12 +62,6 @@ class ShotsTest {
         try (Browser browser = new Browser()) {
             shot(browser.signIn("lead").open("/clinic/bands"), "bands");
         }
-    }
-
-    /** The page from a part of it on. */
-    private static Browser below(Browser browser, String css) {
-        browser.driver().executeScript("document.querySelector(arguments[0]).scrollIntoView()", css);
-        return browser;
     }
 
     private static void shot(Browser browser, String name) {

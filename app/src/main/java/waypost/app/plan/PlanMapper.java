@@ -2,7 +2,6 @@ package waypost.app.plan;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -12,23 +11,18 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 interface PlanMapper {
 
+    /** The latest block of a course, once for each of its changes in order, or once without one. */
     @Select("""
-            select b.id, b.begins_on, b.weeks, b.days, a.display_name as written_by
+            select b.id as block_id, b.begins_on, b.weeks, b.days, a.display_name as written_by,
+                   c.id as change_id, c.kind, c.role, c.in_place_of, c.why
               from block b
               join account a on a.id = b.written_by
+              left join plan_change c on c.block_id = b.id
              where b.course_id = #{courseId}
-             order by b.nth desc
-             limit 1
+               and not exists (select 1 from block later where later.course_id = b.course_id and later.nth > b.nth)
+             order by c.nth
             """)
-    Optional<Block> findLatest(UUID courseId);
-
-    @Select("""
-            select id, kind, role, in_place_of, why
-              from plan_change
-             where block_id = #{blockId}
-             order by nth
-            """)
-    List<PlanChange> findChanges(UUID blockId);
+    List<PlanRow> findLatest(UUID courseId);
 
     @Insert("""
             insert into block (id, course_id, begins_on, weeks, days, written_by, written_at)

@@ -33,14 +33,14 @@ public class Plans {
 
     /** The plan of a course: the latest block with its changes, or what is proposed. */
     public CurrentPlan of(UUID courseId, Standing standing) {
-        Optional<Block> block = mapper.findLatest(courseId);
-        List<RoleKey> roles = block.map(written -> roles(written, standing)).orElseGet(() -> Plan.firstOn(standing));
-        return new CurrentPlan(block, roles);
+        List<PlanRow> rows = mapper.findLatest(courseId);
+        Optional<Block> block = rows.stream().findFirst().map(PlanRow::block);
+        return new CurrentPlan(block, block.isPresent() ? roles(rows, standing) : Plan.firstOn(standing));
     }
 
-    private List<RoleKey> roles(Block block, Standing standing) {
+    private static List<RoleKey> roles(List<PlanRow> rows, Standing standing) {
         List<RoleKey> roles = List.of();
-        for (PlanChange change : mapper.findChanges(block.id())) {
+        for (PlanChange change : rows.stream().flatMap(PlanRow::change).toList()) {
             roles = change.after(roles);
         }
         Signs signs = new Signs(standing);

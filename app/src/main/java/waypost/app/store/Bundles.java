@@ -3,6 +3,8 @@ package waypost.app.store;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.event.ContextRefreshedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import waypost.library.bundle.Bundle;
@@ -31,9 +33,15 @@ public class Bundles {
     }
 
     /** The bundle that ships with this version of the application; new courses are pinned to it. */
-    @Transactional
     public Bundle shipped() {
-        return publish(Shipped.BUNDLE);
+        return Shipped.BUNDLE;
+    }
+
+    /** What ships is published when the application starts, before anybody can ask for it. */
+    @EventListener(ContextRefreshedEvent.class)
+    @Transactional
+    public void publishShipped() {
+        publish(Shipped.BUNDLE);
     }
 
     public Bundle get(String hash) {

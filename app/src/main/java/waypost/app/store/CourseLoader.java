@@ -32,7 +32,7 @@ import waypost.core.question.Answers;
 import waypost.library.bundle.Bundle;
 import waypost.library.coursefile.CheckedIn;
 
-/** Assembles courses with the same eleven queries for one as for a hundred, each beside the others of its patient. */
+/** Assembles courses with the same ten queries at most for one as for a hundred, each beside the others of its patient. */
 @Service
 public class CourseLoader {
 

@@ -13,7 +13,8 @@ interface CourseMapper {
             select c.id, c.clinic_id, c.patient_id, c.bundle_hash, c.protocol_id,
                    p.name as patient_name, p.number as patient_number, p.birth_date,
                    s.id as statement_id, s.operation, s.day_zero, s.side, s.surgeon, s.answers::text as answers,
-                   c.revises, e.ended_on
+                   c.revises, e.ended_on,
+                   (select max(nth) from reading r where r.course_id = c.id) as last_reading
               from course c
               join patient p on p.id = c.patient_id
               join statement s on s.course_id = c.id
@@ -24,12 +25,6 @@ interface CourseMapper {
              order by s.day_zero, c.id
             """)
     List<CourseRow> findCourses(UUID clinicId, UUID[] ids);
-
-    /** The number of a course's last reading, whatever became of it. */
-    record LastReading(UUID courseId, long nth) {}
-
-    @Select("select course_id, max(nth) as nth from reading where course_id = any (#{ids}) group by course_id")
-    List<LastReading> findLastReadings(UUID[] ids);
 
     /** The day of a reading is counted from {@link ReadingSeries#FIRST}. */
     @Select("""

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param answers as JSON
  * @param revises the course of the same patient that this one revises, if one
  * @param endedOn the first day on which it no longer runs; absent while it does
+ * @param lastReading the number of its last reading, whatever became of it; absent where there is none
  */
 public record CourseRow(
         UUID id,
@@ -27,4 +28,5 @@ public record CourseRow(
         String surgeon,
         String answers,
         @Nullable UUID revises,
-        @Nullable LocalDate endedOn) {}
+        @Nullable LocalDate endedOn,
+        @Nullable Long lastReading) {}

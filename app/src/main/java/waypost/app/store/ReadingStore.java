@@ -38,9 +38,11 @@ class ReadingStore {
 
     /** The readings of each course; what is not named has none. */
     Map<UUID, Readings> of(Collection<CourseRow> courses, Function<String, Bundle> bundles) {
-        UUID[] ids = courses.stream().map(CourseRow::id).toArray(UUID[]::new);
-        Map<UUID, Upto> wanted = mapper.findLastReadings(ids).stream()
-                .collect(Collectors.toMap(CourseMapper.LastReading::courseId, last -> upto(last, courses)));
+        Map<UUID, Upto> wanted = courses.stream()
+                .flatMap(course -> Optional.ofNullable(course.lastReading())
+                        .map(last -> new Upto(course.id(), course.bundleHash(), last))
+                        .stream())
+                .collect(Collectors.toMap(Upto::courseId, Function.identity()));
         Map<UUID, Readings> readings = new HashMap<>();
         wanted.forEach((id, upto) -> {
             Readings known = made.getIfPresent(upto);
@@ -56,15 +58,6 @@ class ReadingStore {
         wanted.forEach((id, upto) ->
                 Optional.ofNullable(series.get(id)).ifPresent(each -> readings.put(id, make(each, upto, bundles))));
         return readings;
-    }
-
-    private static Upto upto(CourseMapper.LastReading last, Collection<CourseRow> courses) {
-        String bundle = courses.stream()
-                .filter(course -> course.id().equals(last.courseId()))
-                .map(CourseRow::bundleHash)
-                .findFirst()
-                .orElseThrow();
-        return new Upto(last.courseId(), bundle, last.nth());
     }
 
     private Readings make(List<ReadingSeries> series, Upto upto, Function<String, Bundle> bundles) {
