@@ -38,6 +38,7 @@ import waypost.core.limit.Circumstance;
 import waypost.core.limit.Limit;
 import waypost.core.limit.MotionLimit;
 import waypost.core.limit.RuleHead;
+import waypost.core.log.Event;
 import waypost.core.log.Evidence;
 import waypost.core.log.Hold;
 import waypost.core.protocol.Opening;
@@ -275,6 +276,55 @@ class PersonTest {
 
         assertThat(standing(person(knee(Side.LEFT, FRONT), waits), "first").opensByTime(FRONT))
                 .hasValueSatisfying(day -> assertThat(day.number()).isEqualTo(45));
+    }
+
+    /** The other knee fell: it may carry all alone, and yet not before somebody has looked. */
+    @Test
+    void aFallOfTheOtherLegClosesWhatItCarriesMeanwhile() {
+        Event fall = new Event(Event.FALL, DATE.minusDays(1), "slipped", "tester", Optional.empty());
+        Event looked = new Event(
+                Event.FALL,
+                DATE.minusDays(1),
+                "slipped",
+                "tester",
+                Optional.of(new Event.LookedAfter(DATE, "tester", "stable")));
+
+        assertThat(kind(person(knee(Side.RIGHT, LIFTED), fallen(fall)), "first", LIFTED))
+                .isEqualTo(VerdictKind.ON_HOLD);
+        assertThat(kind(person(knee(Side.RIGHT, LIFTED), fallen(looked)), "first", LIFTED))
+                .isEqualTo(VerdictKind.OPEN);
+    }
+
+    private static Course fallen(Event event) {
+        return knee(
+                new History(
+                        Side.LEFT,
+                        true,
+                        Evidence.NONE,
+                        List.of(),
+                        List.of(),
+                        List.of(event),
+                        Optional.empty(),
+                        Optional.empty()),
+                List.of(),
+                STANCE);
+    }
+
+    /** The other course counts from a day of its own: its day 45 is this one's day 35. */
+    @Test
+    void theOtherCourseOpensOnItsOwnCount() {
+        Opening late = Opening.of(BEHIND, List.of(from("day 45")));
+        Course waits = Course.of(
+                Resolver.resolve(
+                        new Fixture().protocol().with(Rules.of(List.of(), List.of(late))),
+                        Answers.NONE,
+                        DAY_ZERO.minusDays(10)),
+                LIBRARY,
+                List.of(Fixture.FLEXION),
+                history(Side.RIGHT));
+
+        assertThat(standing(person(knee(Side.LEFT, FRONT), waits), "first").opensByTime(FRONT))
+                .hasValueSatisfying(day -> assertThat(day.number()).isEqualTo(35));
     }
 
     /** A flare is its own course's; what stops all work is told with the others'. */

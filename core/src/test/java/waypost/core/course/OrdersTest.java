@@ -244,6 +244,31 @@ class OrdersTest {
         assertThat(both.stillClosed()).isEmpty();
     }
 
+    /** By phone the surgeon's own opening and duty stay; both are named as what may not be loosened so. */
+    @Test
+    void whatIsSurgeonOnlyIsRefusedByPhone() {
+        Duty brace = new Duty.Wear(
+                new RuleHead("brace", "Brace", Condition.ALWAYS, true, Set.of(), Set.of(), ""),
+                "brace",
+                sixWeeks(Allowed.within("locked")),
+                false);
+        Duty sling = new Duty.Wear(RuleHead.of("sling", "Sling"), "sling", sixWeeks(Allowed.within("on")), false);
+        Course course = new Fixture()
+                .asking(bend(50))
+                .open(from("day 60"))
+                .openingIsSurgeonOnly()
+                .duty(brace)
+                .duty(sling)
+                .course();
+        Change[] changes = {new Change.Opens(Fixture.ROLE), new Change.Ends("brace"), new Change.Ends("sling")};
+
+        OrderEffects byPhone = OrderEffects.of(course, order(false, 10, null, changes), DAY_ZERO.plusDays(10));
+
+        assertThat(byPhone.refused()).containsExactly("brace", "opening." + Fixture.ROLE);
+        assertThat(byPhone.lifted()).containsExactly("sling");
+        assertThat(byPhone.opened()).isEmpty();
+    }
+
     @Test
     void anOrderNeedsASignatureOrWhoReadItBack() {
         assertThatThrownBy(() -> new Order(
