@@ -21,7 +21,7 @@ public final class RunningWaypost {
     private final String address;
 
     private RunningWaypost() {
-        context = new SpringApplicationBuilder(WaypostApplication.class, QueryCount.class)
+        context = new SpringApplicationBuilder(WaypostApplication.class, QueryCount.class, FailingWrite.class)
                 .profiles("demo")
                 .run(
                         "--server.port=0",
