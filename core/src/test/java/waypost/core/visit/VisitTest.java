@@ -2,38 +2,20 @@ package waypost.core.visit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static waypost.core.gate.Fixture.DAY_ZERO;
-import static waypost.core.gate.Fixture.bend;
-import static waypost.core.gate.Fixture.from;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import waypost.core.body.Side;
-import waypost.core.course.Course;
-import waypost.core.course.History;
-import waypost.core.course.Outlook;
-import waypost.core.demand.Posture;
 import waypost.core.exercise.Activity;
-import waypost.core.exercise.Dose;
-import waypost.core.exercise.Pose;
-import waypost.core.exercise.Progression;
 import waypost.core.exercise.Purpose;
-import waypost.core.exercise.Reducible;
-import waypost.core.exercise.Rise;
-import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
-import waypost.core.exercise.SetAim;
-import waypost.core.exercise.Teaching;
 import waypost.core.followup.VisitAdvice;
-import waypost.core.gate.Fixture;
-import waypost.core.log.Evidence;
+import waypost.core.gate.LadderCourse;
 import waypost.core.log.Response;
 import waypost.core.log.SetDone;
 import waypost.core.log.Stop;
@@ -42,11 +24,6 @@ import waypost.core.log.WorkLog;
 import waypost.core.progression.Ground;
 import waypost.core.progression.Proposal;
 import waypost.core.progression.Way;
-import waypost.core.protocol.Opening;
-import waypost.core.protocol.Protocol;
-import waypost.core.protocol.Rules;
-import waypost.core.question.Answers;
-import waypost.core.resolved.Resolver;
 import waypost.core.safety.CheckIn;
 import waypost.core.safety.RedFlag;
 import waypost.core.safety.Tier;
@@ -54,42 +31,21 @@ import waypost.core.safety.Tier;
 /** A day of work decides its step back, its stops and its rests; a page only lays them out. */
 class VisitTest {
 
-    private static final LocalDate DATE = DAY_ZERO.plusDays(40);
-    private static final RoleKey EASY = new RoleKey("easy", "operated");
-    private static final RoleKey HARD = new RoleKey("hard", "operated");
+    private static final LocalDate DATE = LadderCourse.DATE;
+    private static final RoleKey EASY = LadderCourse.operated("easy");
+    private static final RoleKey HARD = LadderCourse.operated("hard");
 
     private static Activity.Exercise exercise(RoleKey key, int rung, Purpose purpose) {
-        return new Activity.Exercise(
-                key.activity(),
-                key.activity(),
-                "press",
-                rung,
-                "more",
-                Rise.LOADING,
-                purpose,
-                List.of(Role.of(key, "operated", List.of(bend(30)), Reducible.NOTHING)),
-                new Dose(2, SetAim.parse("10 reps"), Optional.empty(), "1 a day"),
-                Progression.DOUBLE_PROGRESSION,
-                new Pose(Posture.SITTING, Map.of()),
-                new Teaching(List.of(), List.of(), List.of(), List.of(), List.of()));
+        return LadderCourse.exercise(key.activity(), "press", rung, purpose);
     }
 
     private static Visit visit(WorkLog work, Stop... stops) {
-        Protocol protocol = new Fixture()
-                .protocol()
-                .with(Rules.of(
-                        List.of(),
-                        Stream.of(EASY, HARD)
-                                .map(role -> Opening.of(role, List.of(from("day 0"))))
-                                .toList()));
-        Course course = Course.of(
-                Resolver.resolve(protocol, Answers.NONE, DAY_ZERO),
-                List.of(exercise(EASY, 1, Purpose.MOBILITY), exercise(HARD, 2, Purpose.MOBILITY)),
-                List.of(Fixture.FLEXION),
-                History.of(Side.RIGHT, Evidence.NONE, List.of(), List.of()));
         CheckIn said = new CheckIn(1, Optional.empty(), Optional.empty(), CheckIn.Swelling.NONE, Set.of());
         return Visit.of(
-                course.on(DATE, DATE, Outlook.TIME_ONLY),
+                new LadderCourse()
+                        .open(exercise(EASY, 1, Purpose.MOBILITY))
+                        .open(exercise(HARD, 2, Purpose.MOBILITY))
+                        .standing(),
                 new Visit.Told(Optional.of(said), List.of(), work, List.of(stops)));
     }
 
