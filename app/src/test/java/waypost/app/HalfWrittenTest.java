@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -120,7 +122,42 @@ class HalfWrittenTest {
                 on(narrowing, "narrowingId", "/withdrawal", "why", "calm again"),
                 hold,
                 on(hold, "holdId", "/end", "why", "dry for two days"),
+                command("/stops", "entryId", "role", "quad-set/operated", "why", "sharp or shooting pain"),
+                command("/plan", "blockId", "beginsOn", TODAY, "weeks", "3", "role", "quad-set/operated"),
+                new Command("/orders", HalfWrittenTest::order),
+                new Command(
+                        "/teach-back",
+                        visit -> new Sent(
+                                visit.path() + "/teach-back",
+                                form(
+                                        "teachId",
+                                        "rule",
+                                        Working.hidden(visit.get("/teach-back"), "rule"),
+                                        "said",
+                                        "true"))),
+                new Command("/notes/countersign", HalfWrittenTest::countersign),
                 new Command("/wrap-up", HalfWrittenTest::wrapUp));
+    }
+
+    /** The first limit that can be ordered otherwise, lifted. */
+    private static Sent order(Working visit) {
+        Matcher limit = Pattern.compile("value=\"(LIMIT:[a-z0-9.-]+)\"").matcher(visit.get("/what-if"));
+        assertThat(limit.find()).isTrue();
+        return new Sent(
+                visit.path() + "/orders",
+                form("orderId", "what", limit.group(1), "allow", "free", "words", "May begin now."));
+    }
+
+    /** The countersignature of a note that an assistant handed in. */
+    private static Sent countersign(Working visit) {
+        Visitor assistant = Visitor.signedIn("assistant");
+        assertThat(assistant
+                        .post(visit.path() + "/wrap-up", wrapUp(visit).form())
+                        .status())
+                .isEqualTo(302);
+        Matcher note = Pattern.compile("/notes/([0-9a-f-]{36})").matcher(visit.get("/wrap-up"));
+        assertThat(note.find()).isTrue();
+        return new Sent(visit.path() + "/notes/" + note.group(1) + "/countersign", Map.of());
     }
 
     /** The note with the next visit booked. */
