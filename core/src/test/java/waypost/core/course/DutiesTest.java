@@ -208,6 +208,87 @@ class DutiesTest {
                 whenUnknown);
     }
 
+    @Test
+    void aSettingOfAnotherExerciseAsksNothingOfThisOne() {
+        SetUp other =
+                new SetUp(RuleHead.of("o", "o"), Set.of("lunge"), "turning", sixWeeks(Allowed.within("left")), false);
+        Fixture fixture = new Fixture().asking(bend(30)).open(from("day 0")).setUp(other);
+
+        assertThat(fixture.on(5).kind()).isEqualTo(VerdictKind.OPEN);
+    }
+
+    /** A flare holds what the protocol speaks of; a red flag holds the walk round the block as well. */
+    @ParameterizedTest
+    @CsvSource({"FLARE,OPEN", "RED_FLAG,ON_HOLD"})
+    void aHoldOfWhatTheProtocolDoesNotSpeakOf(Hold.Kind kind, VerdictKind verdict) {
+        LocalDate from = DAY_ZERO.plusDays(10);
+        Hold hold = new Hold(kind, "why", from, from.plusDays(1), Optional.empty(), "tester");
+
+        assertThat(on(new Fixture().course(history(Evidence.NONE, hold)), 11)
+                        .verdict(Fixture.ROLE)
+                        .kind())
+                .isEqualTo(verdict);
+    }
+
+    /** Answers with the kind of a status. */
+    private static final DutyStatus.Visitor<String> KIND = new DutyStatus.Visitor<>() {
+        @Override
+        public String worn(DutyStatus.Worn status) {
+            return "worn " + status.setting();
+        }
+
+        @Override
+        public String practise(DutyStatus.ToPractise status) {
+            return "practise " + status.often().times();
+        }
+
+        @Override
+        public String begin(DutyStatus.ToBegin status) {
+            return "begin by " + status.by().number();
+        }
+
+        @Override
+        public String due(DutyStatus.Due status) {
+            return "due by " + status.by().number();
+        }
+
+        @Override
+        public String heldTooLong(DutyStatus.HeldTooLong status) {
+            return "held since " + status.since();
+        }
+    };
+
+    @Test
+    void everyStatusSaysItsRuleAndItsKind() {
+        Course course = new Fixture()
+                .asking(bend(30))
+                .open(from("day 0"))
+                .duty(new Duty.Wear(RuleHead.of("w", "Brace"), "brace", sixWeeks(Allowed.within("locked")), false))
+                .duty(new Duty.Practise(
+                        RuleHead.of("p", "Practise"),
+                        "squat",
+                        sixWeeks(Allowed.within(Frequency.parse("3 a day"))),
+                        "stiff"))
+                .duty(new Duty.Begin(RuleHead.of("b", "Begin"), Set.of("squat"), Moment.parse("day 14"), "why"))
+                .duty(new Duty.Reach(RuleHead.of("r", "Reach"), "bend", Moment.parse("day 20"), "call"))
+                .holdRule(SHORT_HOLDS)
+                .course(history(Evidence.NONE, flare(Optional.empty())));
+        List<DutyStatus> duties = on(course, 13).duties();
+
+        assertThat(duties).extracting(DutyStatus::ruleId).containsExactlyInAnyOrder("w", "p", "b", "r", "h");
+        assertThat(duties)
+                .extracting(DutyStatus::title)
+                .containsExactlyInAnyOrder("Brace", "Practise", "Begin", "Reach", "hold: flare");
+        assertThat(duties)
+                .extracting(duty -> duty.accept(KIND))
+                .containsExactlyInAnyOrder(
+                        "worn locked", "practise 3", "begin by 14", "due by 20", "held since " + DAY_ZERO.plusDays(12));
+        assertThat(duties)
+                .filteredOn(DutyStatus::overdue)
+                .extracting(DutyStatus::ruleId)
+                .containsExactly("h");
+    }
+
     private static final HoldRule SHORT_HOLDS = new HoldRule(
             "h", Set.of(Hold.Kind.FLARE), OptionalInt.of(2), "call", Optional.of(new HoldRule.ReEntry(60, 5)));
 
