@@ -21,9 +21,7 @@ public record Person(List<Episode> episodes) {
 
     /** Brings courses together. */
     public static Person of(List<Episode> apart) {
-        Set<String> revised = apart.stream()
-                .flatMap(episode -> episode.course().history().revisionOf().stream())
-                .collect(Collectors.toSet());
+        Set<String> revised = revised(apart);
         List<Companion> counting = apart.stream()
                 .filter(episode -> !revised.contains(episode.id()))
                 .map(episode -> new Companion(episode.id(), episode.course()))
@@ -35,15 +33,19 @@ public record Person(List<Episode> episodes) {
                 .toList());
     }
 
+    private static Set<String> revised(List<Episode> episodes) {
+        return episodes.stream()
+                .flatMap(episode -> episode.course().history().revisionOf().stream())
+                .collect(Collectors.toSet());
+    }
+
     private static List<Companion> without(List<Companion> all, String id) {
         return all.stream().filter(companion -> !companion.id().equals(id)).toList();
     }
 
     /** The courses that none of the others revises. */
     public List<Episode> running() {
-        Set<String> revised = episodes.stream()
-                .flatMap(episode -> episode.course().history().revisionOf().stream())
-                .collect(Collectors.toSet());
+        Set<String> revised = revised(episodes);
         return episodes.stream()
                 .filter(episode -> !revised.contains(episode.id()))
                 .toList();
