@@ -1,10 +1,12 @@
 package waypost.benchmarks;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -22,6 +24,7 @@ import waypost.core.gate.Verdict;
 import waypost.core.measure.Readings;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
+import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
@@ -80,18 +83,39 @@ public class GateBenchmark {
         return gate.judgeAll(days[next]);
     }
 
-    /** A thousand courses of all shipped protocols: each resolved, compiled and judged over the whole library once. */
+    /**
+     * A thousand courses of all shipped protocols, each resolved, and judged over the whole library once; a gate is compiled
+     * once for courses with equal rules, as the application does.
+     */
     @Benchmark
     @BenchmarkMode(Mode.SingleShotTime)
+    @Warmup(iterations = 10)
     @OutputTimeUnit(TimeUnit.MILLISECONDS)
     public int thousandCourses() {
+        Map<List<Object>, Gate> compiled = new HashMap<>();
+        return judged(resolved -> compiled.compute(
+                List.of(resolved.protocol().id(), resolved.clocks().undated()),
+                (id, known) -> known != null && known.servesFor(resolved) ? known : compiled(resolved)));
+    }
+
+    /** The same with every gate compiled for its course alone. */
+    @Benchmark
+    @BenchmarkMode(Mode.SingleShotTime)
+    @Warmup(iterations = 10)
+    @OutputTimeUnit(TimeUnit.MILLISECONDS)
+    public int thousandCoursesAlone() {
+        return judged(this::compiled);
+    }
+
+    private Gate compiled(Resolved resolved) {
+        return Gate.of(resolved, bundle.activities(), bundle.measures());
+    }
+
+    private int judged(Function<Resolved, Gate> gates) {
         int open = 0;
         for (int i = 0; i < 1_000; i++) {
             Protocol each = bundle.protocols().get(i % bundle.protocols().size());
-            Gate compiled = Gate.of(
-                    Resolver.resolve(each, Answers.NONE, DAY_ZERO.minusDays(i % 200)),
-                    bundle.activities(),
-                    bundle.measures());
+            Resolved resolved = Resolver.resolve(each, Answers.NONE, DAY_ZERO.minusDays(i % 200));
             Facts today = new Facts(
                     new CourseDay(i % 200),
                     DAY_ZERO,
@@ -103,7 +127,7 @@ public class GateBenchmark {
                     List.of(),
                     Readings.NONE,
                     false);
-            for (Verdict verdict : compiled.judgeAll(today)) {
+            for (Verdict verdict : gates.apply(resolved).judgeAll(today)) {
                 open += verdict.kind().isOpen() ? 1 : 0;
             }
         }

@@ -3,14 +3,17 @@ package waypost.app.store;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import waypost.core.body.Side;
 import waypost.core.course.Course;
 import waypost.core.course.History;
+import waypost.core.gate.Gate;
 import waypost.core.log.Decisions;
 import waypost.core.log.Evidence;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
+import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.Clocks;
 import waypost.library.bundle.Bundle;
@@ -25,18 +28,31 @@ class CompiledRules {
     /** What decides which rules are in force. */
     private record Rules(String bundleHash, String protocolId, Answers answers, Clocks clocks, Decisions decisions) {}
 
+    /** The same without the dates: courses that differ only in day 0 share what is compiled. */
+    private record Undated(
+            String bundleHash, String protocolId, Answers answers, Clocks.Undated clocks, Decisions decisions) {}
+
     private final Cache<Rules, Course> compiled =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+
+    private final Cache<Undated, Gate> gates =
             Caffeine.newBuilder().maximumSize(MOST).build();
 
     /** A course under these rules in which nothing has happened. */
     Course of(Bundle bundle, Protocol protocol, Answers answers, Clocks clocks, Decisions decisions) {
         Rules rules = new Rules(bundle.hash(), protocol.id(), answers, clocks, decisions);
-        return compiled.get(
-                rules,
-                key -> Course.of(
-                        Resolver.resolve(protocol, answers, clocks, decisions),
-                        bundle.activities(),
-                        bundle.measures(),
-                        NOTHING_YET));
+        return compiled.get(rules, key -> {
+            Undated undated = new Undated(bundle.hash(), protocol.id(), answers, clocks.undated(), decisions);
+            Resolved resolved = Resolver.resolve(protocol, answers, clocks, decisions);
+            Course course = course(resolved, bundle, gates.getIfPresent(undated));
+            gates.put(undated, course.gate());
+            return course;
+        });
+    }
+
+    private static Course course(Resolved resolved, Bundle bundle, @Nullable Gate known) {
+        return known == null
+                ? Course.of(resolved, bundle.activities(), bundle.measures(), NOTHING_YET)
+                : Course.of(resolved, bundle.activities(), bundle.measures(), known, NOTHING_YET);
     }
 }

@@ -74,6 +74,19 @@ public final class Course {
                 List.of());
     }
 
+    /** The same; a gate that was compiled for another course is used where it serves for this one. */
+    public static Course of(
+            Resolved resolved, List<Activity> activities, List<Measure> measures, Gate known, History history) {
+        Gate gate = known.servesFor(resolved) ? known : Gate.of(resolved, activities, measures);
+        return new Course(
+                resolved,
+                List.copyOf(activities),
+                List.copyOf(measures),
+                gate,
+                history.withDerived(measures),
+                List.of());
+    }
+
     /** The same course under other answers or decisions: what would be. */
     public Course with(Answers answers, Decisions decisions) {
         Resolved other = Resolver.resolve(resolved.protocol(), answers, resolved.clocks(), decisions);

@@ -46,4 +46,9 @@ public record Facts(
     public Facts on(CourseDay other) {
         return new Facts(other, known, side, phase, met, holds, afterHolds, unlooked, readings, assumeRange);
     }
+
+    /** Whether nothing has happened that speaks beside the rules: no hold, none that ended lately, no event left alone. */
+    boolean isQuiet() {
+        return holds.isEmpty() && afterHolds.isEmpty() && unlooked.isEmpty();
+    }
 }

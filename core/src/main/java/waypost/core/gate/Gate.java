@@ -45,7 +45,9 @@ public final class Gate {
         for (Activity activity : activities) {
             gate.activities.put(activity.id(), activity);
             for (Role role : activity.roles()) {
-                gate.roles.put(role.key(), gate.compiled(role));
+                gate.roles.put(
+                        role.key(),
+                        RoleGate.keeping(role, activity.isGentle(role), resolved, gate.limits, gate.ranges));
             }
         }
         resolved.limits().stream().flatMap(InForce::changes).forEach(gate.changes::add);
@@ -54,10 +56,22 @@ public final class Gate {
         return gate;
     }
 
-    private RoleGate compiled(Role role) {
+    /**
+     * Whether it judges for {@code other} as well: the same rules on the same days, though day 0 may be another date. The
+     * library has to be the same.
+     */
+    public boolean servesFor(Resolved other) {
+        return resolved.protocol().equals(other.protocol())
+                && resolved.region().equals(other.region())
+                && resolved.limits().equals(other.limits())
+                && resolved.openings().equals(other.openings())
+                && resolved.setUps().equals(other.setUps());
+    }
+
+    private RoleGate once(Role role) {
         Activity activity = activities.get(role.key().activity());
         boolean gentle = activity != null && activity.isGentle(role);
-        return RoleGate.compile(role, gentle, resolved, limits, ranges);
+        return RoleGate.once(role, gentle, resolved, limits, ranges);
     }
 
     /** The verdict on a role as another course of the person has it, perhaps from another version of the library. */
@@ -65,7 +79,7 @@ public final class Gate {
         RoleGate mine = roles.get(role.key());
         return mine != null && mine.role() == role
                 ? mine.judge(facts)
-                : compiled(role).judge(facts);
+                : once(role).judge(facts);
     }
 
     /** The verdict on one role, with every reason. */
@@ -108,7 +122,7 @@ public final class Gate {
         boolean covered = role.demands().stream()
                 .filter(demand -> demand.concerns(resolved.region()))
                 .allMatch(demand -> isAskedToday(demand, facts));
-        return compiled(role).judgeMeanwhile(facts, covered);
+        return once(role).judgeMeanwhile(facts, covered);
     }
 
     private boolean isAskedToday(Demand demand, Facts facts) {
@@ -120,7 +134,7 @@ public final class Gate {
     /** The verdict on a role of the library that asks more or less than it is written with, such as a heavier load. */
     public Verdict judgeAltered(Role role, Facts facts) {
         known(role.key());
-        return compiled(role).judge(facts);
+        return once(role).judge(facts);
     }
 
     /** Verdicts on the whole library, in its order. */

@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import waypost.core.demand.Demand;
 import waypost.core.limit.CombinedLimit;
 import waypost.core.resolved.InForce;
+import waypost.core.time.CourseDay;
 
 /** The limits in force, sorted once for a whole library by what they look at. */
 final class LimitsByDemand {
@@ -22,8 +23,21 @@ final class LimitsByDemand {
             .thenComparing(limit -> limit.limit().head().id())
             .thenComparing(limit -> limit.from().authority().toString());
 
-    /** A limit and its place in the order of all. */
-    record Ranked(InForce<?> limit, int rank) {}
+    /**
+     * A limit and its place in the order of all.
+     *
+     * @param days the days on which what it allows may change
+     * @param criteria ids of what its steps need
+     */
+    record Ranked(InForce<?> limit, int rank, List<CourseDay> days, List<String> criteria) {
+        static Ranked of(InForce<?> limit, int rank) {
+            return new Ranked(
+                    limit,
+                    rank,
+                    limit.changes().distinct().toList(),
+                    limit.steps().needs().distinct().toList());
+        }
+    }
 
     /** A kind of demand, and what it is asked of. */
     private record Asked(Class<?> kind, Object of) {}
@@ -35,7 +49,7 @@ final class LimitsByDemand {
         List<InForce<?>> ordered = new ArrayList<>(limits);
         ordered.sort(ORDER);
         all = IntStream.range(0, ordered.size())
-                .mapToObj(rank -> new Ranked(ordered.get(rank), rank))
+                .mapToObj(rank -> Ranked.of(ordered.get(rank), rank))
                 .toList();
     }
 

@@ -37,7 +37,14 @@ final class RoleGate {
     private final @Nullable OpeningInForce opening;
     private final Reason notCovered;
 
-    private RoleGate(Role role, boolean gentle, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
+    /** It moves the operated region through an arc that needs range to be there. */
+    private final boolean needsRange;
+
+    /** Keeps what the rules say of a role of the library; empty for one that is asked about once. */
+    private final @Nullable Stretches kept;
+
+    private RoleGate(
+            Role role, boolean gentle, boolean kept, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
         this.role = role;
         this.gentle = gentle;
         this.resolved = resolved;
@@ -50,6 +57,17 @@ final class RoleGate {
                 new Reason.NotCovered(resolved.protocol().face(), opening == null ? List.of() : opening.unanswered());
         this.checks = Check.all(limits, role);
         this.setUps = setUpsOf(role, resolved);
+        this.needsRange = needsRange(role, resolved.region());
+        this.kept = kept ? Stretches.of(checks, setUps, opening) : null;
+    }
+
+    private static boolean needsRange(Role role, Region region) {
+        for (Demand demand : role.demands()) {
+            if (demand instanceof Movement movement && movement.needs().isPresent() && movement.concerns(region)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean concerns(Role role, Region region) {
@@ -70,10 +88,17 @@ final class RoleGate {
     }
 
     /**
+     * A role of the library, about which is asked again and again: what the rules say of it is kept.
+     *
      * @param gentle whether it stays open after an event that nobody has looked after: carried motion, walking about
      */
-    static RoleGate compile(Role role, boolean gentle, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
-        return new RoleGate(role, gentle, resolved, limits, ranges);
+    static RoleGate keeping(Role role, boolean gentle, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
+        return new RoleGate(role, gentle, true, resolved, limits, ranges);
+    }
+
+    /** A role that asks something else than it is written with: everything is worked out anew. */
+    static RoleGate once(Role role, boolean gentle, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
+        return new RoleGate(role, gentle, false, resolved, limits, ranges);
     }
 
     Role role() {
@@ -81,17 +106,38 @@ final class RoleGate {
     }
 
     Verdict judge(Facts facts) {
+        Said said = kept == null ? said(facts, 0) : kept.on(facts, this::said);
+        boolean mindsRange = needsRange && !facts.assumeRange();
+        if (!mindsRange && facts.isQuiet()) {
+            return said.alone();
+        }
         List<Reason> reasons = new ArrayList<>(4);
         addStops(facts, reasons);
         if (spokenFor) {
             reasons.addAll(facts.afterHolds());
-            addOpening(facts, reasons);
         }
+        reasons.addAll(said.opening());
+        reasons.addAll(said.rules());
+        Role possible = mindsRange ? withinRange(said.allowed(), facts, reasons) : said.allowed();
+        return verdict(reasons, possible);
+    }
+
+    private Said said(Facts facts, long met) {
+        List<Reason> openingSays = new ArrayList<>(2);
+        if (spokenFor) {
+            addOpening(facts, openingSays);
+        }
+        List<Reason> rules = new ArrayList<>(2);
         for (Resolved.SetUpInForce setUp : setUps) {
-            addSetUp(setUp, facts, reasons);
+            addSetUp(setUp, facts, rules);
         }
-        Role allowed = underLimits(facts, reasons);
-        Role possible = withinRange(allowed, facts, reasons);
+        Role allowed = underLimits(facts, rules);
+        List<Reason> all = new ArrayList<>(openingSays);
+        all.addAll(rules);
+        return new Said(facts.phase(), met, openingSays, rules, allowed, verdict(all, allowed));
+    }
+
+    private Verdict verdict(List<Reason> reasons, Role possible) {
         return Verdict.of(role.key(), reasons, possible.equals(role) ? Optional.empty() : Optional.of(possible));
     }
 

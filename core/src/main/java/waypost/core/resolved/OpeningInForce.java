@@ -98,4 +98,9 @@ public record OpeningInForce(
         return Stream.concat(
                 needed.stream().flatMap(Needed::changes), ordered.stream().flatMap(Window::ends));
     }
+
+    /** Ids of the criteria that any of its cases needs. */
+    public Stream<String> criteria() {
+        return needed.stream().flatMap(one -> one.criteria().stream()).map(Criterion::id);
+    }
 }

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -50,5 +51,33 @@ public record Clocks(LocalDate dayZero, Map<String, List<LocalDate>> others) {
     /** The course day of a moment on the course's own clock. */
     public CourseDay day(Moment moment) {
         return moment.from(dayZero);
+    }
+
+    /**
+     * How the clocks lie to each other and to the months of the calendar, without any date: under equal ones every moment
+     * falls on the same course day.
+     *
+     * @param starts by clock, on which course days it started
+     * @param months by clock, the course days of the months after each start
+     */
+    public record Undated(Map<String, List<CourseDay>> starts, Map<String, List<CourseDay>> months) {}
+
+    /** These without their dates, for as many months as a moment may count. */
+    public Undated undated() {
+        Map<String, List<CourseDay>> starts = new LinkedHashMap<>();
+        Map<String, List<CourseDay>> months = new LinkedHashMap<>();
+        months.put("", months(dayZero).toList());
+        others.forEach((clock, dates) -> {
+            starts.put(
+                    clock,
+                    dates.stream().map(date -> CourseDay.between(dayZero, date)).toList());
+            months.put(clock, dates.stream().flatMap(this::months).toList());
+        });
+        return new Undated(starts, months);
+    }
+
+    private Stream<CourseDay> months(LocalDate start) {
+        return IntStream.rangeClosed(1, Moment.MOST_MONTHS)
+                .mapToObj(month -> CourseDay.between(dayZero, start.plusMonths(month)));
     }
 }

@@ -14,6 +14,9 @@ import java.util.regex.Pattern;
  */
 public sealed interface Moment {
 
+    /** As many months as can be written. */
+    int MOST_MONTHS = 99;
+
     /** The course day of this moment for a course whose day 0 is {@code dayZero}. */
     CourseDay from(LocalDate dayZero);
 

@@ -86,4 +86,9 @@ public record Steps<T>(List<Step<T>> steps) {
     public Stream<CourseDay> changes() {
         return steps.stream().map(Step::from);
     }
+
+    /** Ids of the criteria that any step needs. */
+    public Stream<String> needs() {
+        return steps.stream().flatMap(step -> step.needs().stream());
+    }
 }

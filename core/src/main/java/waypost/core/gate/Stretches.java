@@ -1,0 +1,115 @@
+package waypost.core.gate;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import waypost.core.resolved.OpeningInForce;
+import waypost.core.resolved.Resolved;
+import waypost.core.time.CourseDay;
+
+/**
+ * The days between which what the rules say of one role does not change, as plain numbers; what was said in each is kept, so
+ * that it is worked out once. What is kept depends on the stretch, the signed phase and the criteria met, and on nothing
+ * else; two threads at worst work it out twice.
+ */
+final class Stretches {
+
+    private static final int MOST_CRITERIA = Long.SIZE;
+
+    private final int[] begin;
+    private final String[] criteria;
+    private final boolean byPhase;
+    private final @Nullable Said[] said;
+
+    private Stretches(int[] begin, String[] criteria, boolean byPhase) {
+        this.begin = begin;
+        this.criteria = criteria;
+        this.byPhase = byPhase;
+        this.said = new Said[begin.length + 1];
+    }
+
+    /** The stretches of a role under everything in force that looks at it. */
+    static Stretches of(List<Check<?>> checks, List<Resolved.SetUpInForce> setUps, @Nullable OpeningInForce opening) {
+        Days days = new Days();
+        List<String> criteria = new ArrayList<>(2);
+        for (Check<?> check : checks) {
+            days.add(check.ranked().days());
+            criteria.addAll(check.ranked().criteria());
+        }
+        for (Resolved.SetUpInForce setUp : setUps) {
+            days.add(setUp.steps().changes().toList());
+            setUp.steps().needs().forEach(criteria::add);
+        }
+        if (opening != null) {
+            days.add(opening.changes().toList());
+            opening.criteria().forEach(criteria::add);
+        }
+        boolean byPhase = opening != null
+                && opening.needed().stream().anyMatch(needed -> needed.phase().isPresent());
+        return new Stretches(days.sorted(), criteria.stream().distinct().toArray(String[]::new), byPhase);
+    }
+
+    /** Days on the way to being sorted. */
+    private static final class Days {
+        private int[] numbers = new int[16];
+        private int size;
+
+        void add(List<CourseDay> days) {
+            if (size + days.size() > numbers.length) {
+                numbers = Arrays.copyOf(numbers, 2 * (size + days.size()));
+            }
+            for (CourseDay day : days) {
+                numbers[size++] = day.number();
+            }
+        }
+
+        /** Each once, the earliest first. */
+        int[] sorted() {
+            Arrays.sort(numbers, 0, size);
+            int distinct = 0;
+            for (int i = 0; i < size; i++) {
+                if (i == 0 || numbers[i] != numbers[i - 1]) {
+                    numbers[distinct++] = numbers[i];
+                }
+            }
+            return Arrays.copyOf(numbers, distinct);
+        }
+    }
+
+    /** What was said in the stretch of these facts, or else is now. */
+    Said on(Facts facts, Work work) {
+        if (criteria.length > MOST_CRITERIA) {
+            return work.out(facts, 0);
+        }
+        int at = stretch(facts.day().number());
+        long met = met(facts);
+        Said before = said[at];
+        if (before != null && before.met() == met && (!byPhase || before.phase().equals(facts.phase()))) {
+            return before;
+        }
+        Said now = work.out(facts, met);
+        said[at] = now;
+        return now;
+    }
+
+    /** Works out what is said on a day. */
+    interface Work {
+        Said out(Facts facts, long met);
+    }
+
+    private int stretch(int day) {
+        int found = Arrays.binarySearch(begin, day);
+        return found >= 0 ? found + 1 : -found - 1;
+    }
+
+    private long met(Facts facts) {
+        long bits = 0;
+        for (int i = 0; i < criteria.length; i++) {
+            if (facts.met().contains(criteria[i])) {
+                bits |= 1L << i;
+            }
+        }
+        return bits;
+    }
+}
