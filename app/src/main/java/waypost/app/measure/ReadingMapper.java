@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface ReadingMapper {
@@ -54,13 +55,15 @@ interface ReadingMapper {
             """)
     List<KeptReading> findLatest(UUID courseId);
 
-    /** The latest first; one measure's, or all for an empty name. */
+    /** The latest first, from the one behind {@code before} on, or from the newest where that is null. */
     @Select(KEPT + """
-             and (#{measure} = '' or r.measure = #{measure})
+             and (cast(#{before} as uuid) is null
+                  or (r.measured_on, r.nth) < (select b.measured_on, b.nth from reading b
+                                                where b.id = #{before} and b.course_id = #{courseId}))
              order by r.measured_on desc, r.nth desc
              limit #{most}
             """)
-    List<KeptReading> findRecent(UUID courseId, String measure, int most);
+    List<KeptReading> findBefore(UUID courseId, @Nullable UUID before, int most);
 
     /** Everything, oldest first. */
     @Select(KEPT + " order by r.measured_on, r.nth")

@@ -3,6 +3,7 @@ package waypost.app.measure;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -28,8 +29,6 @@ import waypost.core.course.Standing;
 @PreAuthorize("hasAuthority('SEE_PATIENTS')")
 class ReadingsController {
 
-    private static final int SHOWN = 200;
-
     private final CourseLoader loader;
     private final CourseHeads heads;
     private final ReadingMapper mapper;
@@ -53,10 +52,12 @@ class ReadingsController {
     }
 
     @GetMapping("/courses/{id}/measures/readings")
-    ModelAndView readings(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
+    ModelAndView readings(
+            @AuthenticationPrincipal Staff staff, @PathVariable UUID id, @RequestParam @Nullable UUID before) {
         LoadedCourse course = loader.load(staff.clinicId(), id);
         readLog.saw(staff, id, "readings");
-        return page(staff, course).addObject("form", ReadingForm.blank(clock.today(staff), Sheets.operated(course)));
+        return page(staff, course, before)
+                .addObject("form", ReadingForm.blank(clock.today(staff), Sheets.operated(course)));
     }
 
     @PostMapping("/courses/{id}/readings")
@@ -68,7 +69,7 @@ class ReadingsController {
             entry.add(staff, id, form, clock.today(staff));
             return new ModelAndView("redirect:/courses/" + id + "/measures/readings");
         } catch (FormProblem problem) {
-            return refused(page(staff, course).addObject("form", form), problem);
+            return refused(page(staff, course, null).addObject("form", form), problem);
         }
     }
 
@@ -86,7 +87,7 @@ class ReadingsController {
             return new ModelAndView("redirect:/courses/" + id + "/measures/readings");
         } catch (FormProblem problem) {
             ReadingForm blank = ReadingForm.blank(clock.today(staff), Sheets.operated(course));
-            return refused(page(staff, course).addObject("form", blank), problem)
+            return refused(page(staff, course, null).addObject("form", blank), problem)
                     .addObject("correcting", readingId)
                     .addObject("correction", Map.of("said", said, "why", why));
         }
@@ -97,7 +98,7 @@ class ReadingsController {
         return page.addObject("problems", problem.byField());
     }
 
-    private ModelAndView page(Staff staff, LoadedCourse course) {
+    private ModelAndView page(Staff staff, LoadedCourse course, @Nullable UUID before) {
         LocalDate today = clock.today(staff);
         Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
         return new ModelAndView("measure/readings")
@@ -106,7 +107,9 @@ class ReadingsController {
                 .addObject(
                         "page",
                         ReadingsPage.of(
-                                course, standing, mapper.findRecent(course.row().id(), "", SHOWN)))
+                                course,
+                                standing,
+                                mapper.findBefore(course.row().id(), before, ReadingsPage.LENGTH + 1)))
                 .addObject("problems", Map.of());
     }
 }

@@ -18,8 +18,15 @@ import waypost.library.words.Dates;
 import waypost.library.words.DoubtWords;
 import waypost.library.words.MilestoneWords;
 
-/** The readings on record, latest first, with what is doubtful among the newest. */
-public record ReadingsPage(List<Line> lines, List<String> doubts) {
+/**
+ * The readings on record, latest first, so many as one page shows, with what is doubtful among the newest.
+ *
+ * @param earlier id of the reading behind which the next page begins; empty on the last
+ */
+public record ReadingsPage(List<Line> lines, List<String> doubts, String earlier) {
+
+    /** As many readings as a page shows. */
+    static final int LENGTH = 200;
 
     private static final int DOUBTED_DAYS = 14;
 
@@ -35,10 +42,13 @@ public record ReadingsPage(List<Line> lines, List<String> doubts) {
             boolean strict,
             String how) {}
 
+    /** @param kept one more than a page shows, where there are more */
     static ReadingsPage of(LoadedCourse course, Standing standing, List<KeptReading> kept) {
+        List<KeptReading> shown = kept.subList(0, Math.min(LENGTH, kept.size()));
         return new ReadingsPage(
-                kept.stream().map(reading -> line(reading, course)).toList(),
-                new Doubting(course, standing).about(kept));
+                shown.stream().map(reading -> line(reading, course)).toList(),
+                new Doubting(course, standing).about(shown),
+                kept.size() > LENGTH ? shown.get(LENGTH - 1).id().toString() : "");
     }
 
     private static Line line(KeptReading kept, LoadedCourse course) {

@@ -7,6 +7,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import waypost.app.account.Staff;
 import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
@@ -34,12 +35,17 @@ class RecordController {
     }
 
     @GetMapping("/courses/{id}/record")
-    String record(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, Model model) {
+    String record(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String before,
+            Model model) {
         LocalDate today = clock.today(staff);
         LoadedCourse course = loader.load(staff.clinicId(), id);
         readLog.saw(staff, id, "record");
+        Place place = Place.parse(before);
         RecordPage page = RecordPage.of(
-                mapper.findNoted(id, staff.zone()), mapper.findEntered(id, staff.zone()), course.bundle());
+                mapper.findWritten(id, staff.zone(), place, RecordPage.LENGTH + 1), place, course.bundle());
         model.addAttribute("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today));
         model.addAttribute("page", page);
         return "record/record";

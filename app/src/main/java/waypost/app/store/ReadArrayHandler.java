@@ -10,14 +10,14 @@ import org.apache.ibatis.type.JdbcType;
 import org.apache.ibatis.type.MappedTypes;
 import org.jspecify.annotations.NullUnmarked;
 
-/** Reads the database's arrays of int4, int8 and float8; none is ever written. */
+/** Reads the database's arrays of int4, int8, float8 and text; none is ever written. */
 @NullUnmarked
-@MappedTypes({Integer[].class, Long[].class, Double[].class})
-public class NumberArrayHandler extends BaseTypeHandler<Object> {
+@MappedTypes({Integer[].class, Long[].class, Double[].class, String[].class})
+public class ReadArrayHandler extends BaseTypeHandler<Object> {
 
     @Override
     public void setNonNullParameter(PreparedStatement statement, int at, Object value, JdbcType type) {
-        throw new UnsupportedOperationException("arrays of numbers are read only");
+        throw new UnsupportedOperationException("arrays are read only");
     }
 
     @Override
