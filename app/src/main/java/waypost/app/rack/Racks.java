@@ -1,5 +1,7 @@
 package waypost.app.rack;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -10,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import waypost.core.course.Course;
@@ -42,7 +45,22 @@ public class Racks {
             Optional<LocalDate> lastVisit,
             RackFilter filter) {}
 
+    /** What decides how the rack of a standing looks. */
+    private record Look(LocalDate known, Optional<LocalDate> lastVisit, RackFilter filter) {}
+
+    /** A standing is one and the same while nothing of it changes; what was laid out for it goes when it goes. */
+    private final Cache<Standing, Map<Look, Rack>> laidOut =
+            Caffeine.newBuilder().weakKeys().build();
+
     public Rack rack(Wanted wanted) {
+        if (wanted.filter().isOn()) {
+            return layOut(wanted);
+        }
+        return laidOut.get(wanted.standing(), standing -> new ConcurrentHashMap<>())
+                .computeIfAbsent(new Look(wanted.known(), wanted.lastVisit(), wanted.filter()), look -> layOut(wanted));
+    }
+
+    private static Rack layOut(Wanted wanted) {
         Standing standing = wanted.standing();
         Signs signs = new Signs(standing);
         List<Verdict> spokenOf = standing.verdicts().stream()

@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -14,20 +13,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
-import waypost.core.body.Side;
-import waypost.core.care.Episode;
-import waypost.core.care.Person;
-import waypost.core.course.Course;
-import waypost.core.course.History;
-import waypost.core.course.SignedPhase;
-import waypost.core.log.Attestation;
-import waypost.core.log.Decisions;
-import waypost.core.log.Event;
-import waypost.core.log.Evidence;
-import waypost.core.log.Hold;
 import waypost.core.log.Session;
 import waypost.core.measure.Readings;
-import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.library.bundle.Bundle;
 import waypost.library.coursefile.CheckedIn;
@@ -42,7 +29,7 @@ public class CourseLoader {
     private final Bundles bundles;
     private final ReadingStore readingStore;
     private final WorkStore workStore;
-    private final CompiledRules rules;
+    private final PatientsTogether together;
     private final OncePerRequest once;
 
     CourseLoader(
@@ -50,13 +37,13 @@ public class CourseLoader {
             Bundles bundles,
             ReadingStore readingStore,
             WorkStore workStore,
-            CompiledRules rules,
+            PatientsTogether together,
             OncePerRequest once) {
         this.mapper = mapper;
         this.bundles = bundles;
         this.readingStore = readingStore;
         this.workStore = workStore;
-        this.rules = rules;
+        this.together = together;
         this.once = once;
     }
 
@@ -102,21 +89,8 @@ public class CourseLoader {
         Map<UUID, List<CourseRow>> byPatient = rows.stream().collect(Collectors.groupingBy(CourseRow::patientId));
         Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();
         for (List<CourseRow> patient : byPatient.values()) {
-            Person person = Person.of(patient.stream()
-                    .map(row ->
-                            new Episode(row.id().toString(), alone(row, Objects.requireNonNull(stored.get(row.id())))))
-                    .toList());
-            for (CourseRow row : patient) {
-                Course course = person.course(row.id().toString());
-                loaded.put(
-                        row.id(),
-                        new LoadedCourse(
-                                row,
-                                bundles.get(row.bundleHash()),
-                                course,
-                                Objects.requireNonNull(stored.get(row.id())),
-                                patient));
-            }
+            Map<UUID, LoadedCourse> courses = together.of(patient, stored);
+            patient.forEach(row -> loaded.put(row.id(), Objects.requireNonNull(courses.get(row.id()))));
         }
         return loaded;
     }
@@ -150,42 +124,6 @@ public class CourseLoader {
 
     private static <T> Map<UUID, List<T>> grouped(List<T> rows, Function<T, UUID> courseId) {
         return rows.stream().collect(Collectors.groupingBy(courseId));
-    }
-
-    /** A course as it is before the patient's others are looked at. */
-    private Course alone(CourseRow row, CourseRows stored) {
-        Bundle bundle = bundles.get(row.bundleHash());
-        Protocol protocol = bundle.protocol(row.protocolId());
-        Decisions decisions = new Decisions(
-                stored.orders().stream().map(order -> order.order(protocol)).toList(),
-                stored.narrowings().stream()
-                        .map(narrowing -> narrowing.narrowing(protocol))
-                        .toList());
-        List<Event> events = stored.events().stream().map(EventRow::event).toList();
-        return rules.of(bundle, protocol, answers(row.answers()), Event.clocks(row.dayZero(), events), decisions)
-                .with(history(row, stored, events));
-    }
-
-    private static History history(CourseRow row, CourseRows stored, List<Event> events) {
-        Evidence evidence = new Evidence(
-                stored.readings(),
-                stored.attested().stream()
-                        .map(a -> new Attestation(a.criterion(), a.attestedOn(), a.saidBy()))
-                        .toList(),
-                stored.sessions());
-        return new History(
-                Side.valueOf(row.side()),
-                true,
-                evidence,
-                stored.advances().stream()
-                        .map(a -> new SignedPhase(a.phase(), a.fromDate()))
-                        .toList(),
-                stored.holds().stream()
-                        .map(h -> new Hold(h.kind(), h.why(), h.fromDate(), h.reviewOn(), h.ended(), h.placedBy()))
-                        .toList(),
-                events,
-                Optional.ofNullable(row.endedOn()),
-                Optional.ofNullable(row.revises()).map(UUID::toString));
     }
 
     /** Answers as they are stored: by question the possible values; absent is not stated. */

@@ -13,9 +13,10 @@ interface CourseMapper {
             select c.id, c.clinic_id, c.patient_id, c.bundle_hash, c.protocol_id,
                    p.name as patient_name, p.number as patient_number, p.birth_date,
                    s.id as statement_id, s.operation, s.day_zero, s.side, s.surgeon, s.answers::text as answers,
-                   c.revises, e.ended_on,
-                   (select max(nth) from reading r where r.course_id = c.id) as last_reading
+                   c.revises, e.ended_on, r.last_reading, r.readings
               from course c
+             cross join lateral (select max(nth) as last_reading, count(*) as readings
+                                   from reading where course_id = c.id) r
               join patient p on p.id = c.patient_id
               join statement s on s.course_id = c.id
               left join course_end e on e.course_id = c.id

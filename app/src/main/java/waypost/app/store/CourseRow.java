@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param revises the course of the same patient that this one revises, if one
  * @param endedOn the first day on which it no longer runs; absent while it does
  * @param lastReading the number of its last reading, whatever became of it; absent where there is none
+ * @param readings how many there are, whatever became of them
  */
 public record CourseRow(
         UUID id,
@@ -29,4 +30,5 @@ public record CourseRow(
         String answers,
         @Nullable UUID revises,
         @Nullable LocalDate endedOn,
-        @Nullable Long lastReading) {}
+        @Nullable Long lastReading,
+        long readings) {}

@@ -16,9 +16,9 @@ import waypost.core.measure.Readings;
 import waypost.library.bundle.Bundle;
 
 /**
- * The readings of courses, with what is derived from them. Rows are only ever added, so what was made of a course's rows up
- * to its last one stays true until there is another: it is kept under that row's number, and every process of the
- * application finds the same.
+ * The readings of courses, with what is derived from them. Rows are only ever added, so what was made of a course's rows
+ * stays true until there is another: it is kept under their number and the last one's, and every process of the application
+ * finds the same. The last one alone would not do: of two that are written at once the earlier may be seen the later.
  */
 @Component
 class ReadingStore {
@@ -33,14 +33,14 @@ class ReadingStore {
         this.mapper = mapper;
     }
 
-    /** A course's rows up to one of them, read by a bundle's measures. */
-    private record Upto(UUID courseId, String bundleHash, long nth) {}
+    /** So many rows of a course up to the last one, read by a bundle's measures. */
+    private record Upto(UUID courseId, String bundleHash, long nth, long many) {}
 
     /** The readings of each course; what is not named has none. */
     Map<UUID, Readings> of(Collection<CourseRow> courses, Function<String, Bundle> bundles) {
         Map<UUID, Upto> wanted = courses.stream()
                 .flatMap(course -> Optional.ofNullable(course.lastReading())
-                        .map(last -> new Upto(course.id(), course.bundleHash(), last))
+                        .map(last -> new Upto(course.id(), course.bundleHash(), last, course.readings()))
                         .stream())
                 .collect(Collectors.toMap(Upto::courseId, Function.identity()));
         Map<UUID, Readings> readings = new HashMap<>();

@@ -30,15 +30,15 @@ interface WorkMapper {
             """)
     List<AnswerRow> findAnswers(UUID[] ids);
 
+    /** The rows of a course written after one of them, in the order written; with none, one row that only counts. */
     @Select("""
-            select s.id, s.course_id, s.done_on, s.role, s.amount, s.load_amount, s.load_unit, s.pain, s.form, s.effort,
+            select t.rows, s.nth, s.replaces, s.withdrawn, s.device, s.device_nth,
+                   s.id, s.done_on, s.role, s.amount, s.load_amount, s.load_unit, s.pain, s.form, s.effort,
                    s.faults, s.asked, s.done_at, a.display_name as entered_by
-              from set_done s
-              join account a on a.id = s.entered_by
-             where s.course_id = #{courseId}
-               and not s.withdrawn
-               and not exists (select 1 from set_done later where later.replaces = s.id)
-             order by s.done_at, s.device, s.device_nth, s.nth
+              from (select count(*) as rows from set_done where course_id = #{courseId}) t
+              left join set_done s on s.course_id = #{courseId} and s.nth > #{after}
+              left join account a on a.id = s.entered_by
+             order by s.nth
             """)
-    List<SetRow> findSets(UUID courseId);
+    List<WrittenSet> findSetsAfter(UUID courseId, long after);
 }

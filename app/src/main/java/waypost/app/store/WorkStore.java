@@ -24,14 +24,16 @@ import waypost.library.coursefile.CheckedIn;
 public class WorkStore {
 
     private final WorkMapper mapper;
+    private final SetLog sets;
 
-    WorkStore(WorkMapper mapper) {
+    WorkStore(WorkMapper mapper, SetLog sets) {
         this.mapper = mapper;
+        this.sets = sets;
     }
 
     /** Every set that stands, in the order done. */
     public List<SetRow> sets(UUID courseId) {
-        return mapper.findSets(courseId);
+        return sets.of(courseId);
     }
 
     /** The same for the rules, with what was told on coming in, which answers it. */

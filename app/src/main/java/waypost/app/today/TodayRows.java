@@ -196,9 +196,11 @@ class TodayRows {
     }
 
     private static String changed(LoadedCourse course, Standing standing, LocalDate since, String none) {
-        Difference difference = Difference.between(course.course().on(since, since, Outlook.TIME_ONLY), standing);
-        int opened = difference.turned(Turned.Way.OPENS).size();
-        int closed = difference.turned(Turned.Way.CLOSES).size();
+        List<Turned> turned = Difference.turned(course.course().on(since, since, Outlook.TIME_ONLY), standing);
+        long opened =
+                turned.stream().filter(role -> role.way() == Turned.Way.OPENS).count();
+        long closed =
+                turned.stream().filter(role -> role.way() == Turned.Way.CLOSES).count();
         String counted = Stream.of(opened > 0 ? opened + " opened" : "", closed > 0 ? closed + " closed" : "")
                 .filter(said -> !said.isEmpty())
                 .collect(Collectors.joining(", "));

@@ -75,7 +75,8 @@ public record Difference(
                 && !otherPhase();
     }
 
-    private static List<Turned> turned(Standing before, Standing after) {
+    /** The roles that are judged otherwise, in the library's order, for those who need no more than that. */
+    public static List<Turned> turned(Standing before, Standing after) {
         Map<RoleKey, Verdict> then = new LinkedHashMap<>();
         before.verdicts().forEach(verdict -> then.put(verdict.role(), verdict));
         List<Turned> turned = new ArrayList<>();

@@ -1,7 +1,9 @@
 package waypost.core.compare;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
 import waypost.core.course.Precaution;
@@ -22,7 +24,7 @@ public record Restricted(List<Precaution<?>> before, List<Precaution<?>> after) 
     /** Everything that leaves something else, in the order in which it stood before. */
     static List<Restricted> between(List<Precaution<?>> before, List<Precaution<?>> after) {
         List<Restricted> otherwise = new ArrayList<>();
-        Set<Precaution<?>> seen = new HashSet<>();
+        Set<Precaution<?>> seen = Collections.newSetFromMap(new IdentityHashMap<>());
         for (List<Precaution<?>> all : List.of(before, after)) {
             for (Precaution<?> precaution : all) {
                 if (!seen.contains(precaution)) {

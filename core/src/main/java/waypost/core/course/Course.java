@@ -33,7 +33,7 @@ import waypost.core.time.Window;
 /** A course of care: the rules in force for it, and what has been measured, signed and held. */
 public final class Course {
 
-    private static final int MOST_STANDINGS = 6;
+    private static final int MOST_STANDINGS = 12;
     private static final int REACH_BEFORE_DAYS = 400;
     private static final int REACH_AFTER_YEARS = 10;
 
@@ -44,7 +44,7 @@ public final class Course {
     private final History history;
     private final List<Companion> others;
     private final Knowledge knowledge;
-    /** The first standings that were asked for: one page asks for the same day more than once. */
+    /** Standings that were asked for lately: pages ask for the same day again and again. */
     private final Map<Asked, Standing> standings = new ConcurrentHashMap<>();
 
     private Course(
@@ -172,9 +172,10 @@ public final class Course {
             return known;
         }
         Standing standing = worked(date, today, outlook);
-        if (standings.size() < MOST_STANDINGS) {
-            standings.put(asked, standing);
+        if (standings.size() >= MOST_STANDINGS) {
+            standings.clear();
         }
+        standings.put(asked, standing);
         return standing;
     }
 
