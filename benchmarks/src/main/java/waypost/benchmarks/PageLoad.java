@@ -43,6 +43,7 @@ final class PageLoad {
         run(clients.subList(0, 2), course, WARM_UP);
         report("course page", 1, run(clients.subList(0, 1), course, REQUESTS));
         report("course page", 8, run(clients, course, REQUESTS));
+        new PageRatios(this, clients.get(0)).measure(course, signInName, password);
         FullCourse full = new FullCourse(this, signedIn(signInName, password, HttpClient.Redirect.NEVER));
         for (String page : List.of("", "/measures", "/milestones", "/measures/trends", "/measures/trends/data")) {
             String path = full.path() + page;
@@ -148,12 +149,13 @@ final class PageLoad {
 
     static void report(String what, int clients, List<Long> nanos) {
         System.out.printf(
-                "%s, %d client%s, %d requests: median %.1f ms, 95th percentile %.1f ms%n",
+                "%s, %d client%s, %d requests: median %.1f ms, 95th percentile %.1f ms, 99th %.1f ms%n",
                 what,
                 clients,
                 clients == 1 ? "" : "s",
                 nanos.size(),
                 nanos.get(nanos.size() / 2) / 1e6,
-                nanos.get(nanos.size() * 95 / 100) / 1e6);
+                nanos.get(nanos.size() * 95 / 100) / 1e6,
+                nanos.get(nanos.size() * 99 / 100) / 1e6);
     }
 }

@@ -35,7 +35,7 @@ final class VisitLoad {
     }
 
     /** One visit of one therapist. */
-    private final class Visit {
+    final class Visit {
         private final HttpClient client;
         private final String course = "/courses/" + UUID.randomUUID();
         private final String token;
@@ -57,7 +57,7 @@ final class VisitLoad {
 
         private Map<String, String> referral(int number) {
             Map<String, String> form = new HashMap<>(Map.of(
-                    "courseId", course.substring("/courses/".length()),
+                    "courseId", courseId(),
                     "patientName", "Visit Load",
                     "birthDate", "1990-06-15",
                     "number", "LOAD-" + number + "-" + course.substring(9, 17),
@@ -73,7 +73,12 @@ final class VisitLoad {
             return form;
         }
 
-        void log(int amount) throws IOException, InterruptedException {
+        String courseId() {
+            return course.substring("/courses/".length());
+        }
+
+        /** Logs a set and gives what came back. */
+        String log(int amount) throws IOException, InterruptedException {
             Map<String, String> set = Map.of(
                     "entryId", UUID.randomUUID().toString(),
                     "role", ROLE,
@@ -81,8 +86,9 @@ final class VisitLoad {
                     "pain", "1",
                     "_csrf", token);
             long start = System.nanoTime();
-            pages.postPart(client, course + "/sets", set);
+            String answer = pages.postPart(client, course + "/sets", set);
             nanos.add(System.nanoTime() - start);
+            return answer;
         }
 
         Visit goOn() throws IOException, InterruptedException {
@@ -98,6 +104,11 @@ final class VisitLoad {
         int found() throws IOException, InterruptedException {
             return pages.get(client, course + "/work?role=" + ROLE).split("Take back set").length - 1;
         }
+    }
+
+    /** A visit of a course of its own. */
+    Visit visit() throws IOException, InterruptedException {
+        return new Visit(0);
     }
 
     /** Prints how long a set takes alone, and among the visits; and how many sets were sent and found. */

@@ -1,5 +1,7 @@
 package waypost.app.shell;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.env.Environment;
@@ -7,6 +9,7 @@ import org.springframework.core.env.Profiles;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import org.thymeleaf.web.servlet.JakartaServletWebApplication;
 import waypost.app.account.Permission;
 import waypost.app.account.Staff;
 
@@ -15,9 +18,11 @@ import waypost.app.account.Staff;
 class Layout {
 
     private final boolean demo;
+    private final KeptFragments fragments;
 
-    Layout(Environment environment) {
+    Layout(Environment environment, KeptFragments fragments) {
         this.demo = environment.acceptsProfiles(Profiles.of("demo"));
+        this.fragments = fragments;
     }
 
     /** Who is signed in, what they may do, and whether this is the demo. */
@@ -31,5 +36,14 @@ class Layout {
     @ModelAttribute("shell")
     Shell shell(@AuthenticationPrincipal @Nullable Staff staff) {
         return new Shell(Optional.ofNullable(staff), demo);
+    }
+
+    /** Parts of the page that are drawn once for equal values. */
+    @ModelAttribute("kept")
+    Kept kept(HttpServletRequest request, HttpServletResponse response) {
+        return new Kept(
+                fragments,
+                JakartaServletWebApplication.buildApplication(request.getServletContext())
+                        .buildExchange(request, response));
     }
 }
