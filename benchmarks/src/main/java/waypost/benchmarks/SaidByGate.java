@@ -1,5 +1,6 @@
 package waypost.benchmarks;
 
+import waypost.core.reason.NotYet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -30,16 +31,16 @@ final class SaidByGate {
         if (reason instanceof Reason.NotCovered) {
             return Optional.of(" not covered");
         }
-        if (reason instanceof Reason.BeforeDay || reason instanceof Reason.ClockNotStarted) {
+        if (reason instanceof NotYet.BeforeDay || reason instanceof NotYet.ClockNotStarted) {
             return Optional.of(" before " + rule);
         }
         if (reason instanceof Reason.Over) {
             return Optional.of(" over " + rule);
         }
-        if (reason instanceof Reason.PhaseNotSigned) {
+        if (reason instanceof NotYet.PhaseNotSigned) {
             return Optional.of(" phase " + rule);
         }
-        return reason instanceof Reason.MilestoneNotMet missing
+        return reason instanceof NotYet.MilestoneNotMet missing
                 ? Optional.of(" milestone " + missing.criterion().id() + " " + rule)
                 : Optional.empty();
     }

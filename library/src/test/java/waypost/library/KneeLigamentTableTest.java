@@ -16,7 +16,7 @@ import waypost.core.demand.Level;
 import waypost.core.exercise.Role;
 import waypost.core.gate.Verdict;
 import waypost.core.limit.Allowed;
-import waypost.core.reason.Reason;
+import waypost.core.reason.NotYet;
 import waypost.core.reason.VerdictKind;
 import waypost.core.resolved.InForce;
 import waypost.core.time.CourseDay;
@@ -214,7 +214,7 @@ class KneeLigamentTableTest {
         assertThat(new KneeCourse().on(69, "quadriceps-isometric-90/operated").reasons())
                 .singleElement()
                 .isInstanceOfSatisfying(
-                        Reason.BeforeDay.class,
+                        NotYet.BeforeDay.class,
                         reason -> assertThat(reason.opens()).isEqualTo(new CourseDay(70)));
         assertThat(new KneeCourse().on(70, "quadriceps-isometric-90/operated").kind())
                 .isEqualTo(VerdictKind.OPEN);

@@ -14,6 +14,7 @@ import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
 import waypost.library.simulated.Healing;
 import waypost.library.simulated.Outcome;
+import waypost.library.simulated.PlainAnswers;
 import waypost.library.simulated.SimulatedCourse;
 
 /** Made-up patients through every shipped protocol, doing what is proposed. */
@@ -35,7 +36,7 @@ class SimulatedCourseTest {
     }
 
     private static SimulatedCourse live(Protocol protocol, Healing healing) {
-        return SimulatedCourse.live(BUNDLE, protocol, SimulatedCourse.plainAnswers(protocol), healing, DAY_ZERO, 7);
+        return SimulatedCourse.live(BUNDLE, protocol, PlainAnswers.of(protocol), healing, DAY_ZERO, 7);
     }
 
     @ParameterizedTest

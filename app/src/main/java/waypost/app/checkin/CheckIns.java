@@ -117,20 +117,8 @@ public class CheckIns {
         LocalDate today = clock.today(staff);
         List<RedFlag> raised = said.raised(asked);
         Tier gravest = said.gravest(asked).orElse(null);
-        int written = mapper.insert(new Row(
-                form.readId(),
-                courseId,
-                today,
-                said,
-                sessions.orElse(null),
-                form.readWords(),
-                raised.stream().map(RedFlag::asks).collect(Collectors.joining(" ")),
-                form.readSleep(),
-                form.readSoreness(),
-                gravest,
-                staff.id(),
-                clock.now()));
-        if (written == 0) {
+        Row row = row(staff, courseId, form, said, raised, gravest);
+        if (mapper.insert(row) == 0) {
             return;
         }
         mapper.insertVisit(UUID.randomUUID(), courseId, today, staff.id(), clock.now());
@@ -142,6 +130,23 @@ public class CheckIns {
                     courseId,
                     new Holds.Wanted(derived(form, "hold"), Hold.Kind.RED_FLAG, why(raised), today, today));
         }
+    }
+
+    private Row row(
+            Staff staff, UUID courseId, CheckInForm form, CheckIn said, List<RedFlag> raised, @Nullable Tier gravest) {
+        return new Row(
+                form.readId(),
+                courseId,
+                clock.today(staff),
+                said,
+                form.readHomeSessions().orElse(null),
+                form.readWords(),
+                raised.stream().map(RedFlag::asks).collect(Collectors.joining(" ")),
+                form.readSleep(),
+                form.readSoreness(),
+                gravest,
+                staff.id(),
+                clock.now());
     }
 
     private static String why(List<RedFlag> raised) {

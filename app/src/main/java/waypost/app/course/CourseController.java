@@ -69,14 +69,7 @@ class CourseController {
         List<Visit> visited = visits.of(staff, id);
         model.addAttribute("head", open.head(standing).saying(wayLine(course, standing, visited)));
         model.addAttribute("map", maps.map(standing, course.bundle(), visited, today, scale));
-        model.addAttribute(
-                "rack",
-                racks.rack(new Racks.Wanted(
-                        standing,
-                        course.bundle().ladders(),
-                        today,
-                        Visits.lastBefore(visited, standing.date()),
-                        form.filter())));
+        model.addAttribute("rack", racks.rack(wanted(course, standing, today, visited, form)));
         model.addAttribute("panel", rung.map(key -> panel(staff, course, standing, key)));
         rung.ifPresent(key -> model.addAttribute("narrow", Narrow.of(id, standing, key)));
         model.addAttribute(
@@ -91,6 +84,12 @@ class CourseController {
         model.addAttribute("lineSaid", standing.date().equals(today) ? "today" : SignWords.date(standing.date()));
         model.addAttribute("outlook", outlook);
         return "course/way";
+    }
+
+    private static Racks.Wanted wanted(
+            LoadedCourse course, Standing standing, LocalDate today, List<Visit> visited, RackForm form) {
+        return new Racks.Wanted(
+                standing, course.bundle().ladders(), today, Visits.lastBefore(visited, standing.date()), form.filter());
     }
 
     /** What changed since the last visit, and what blocks the next phase. */

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import org.springframework.util.MultiValueMap;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
@@ -34,15 +35,8 @@ public record ReferralForm(MultiValueMap<String, String> entered) {
     /** Reads everything; all problems come at once. */
     Referral read(Bundle bundle, LocalDate today) {
         Map<String, String> problems = new LinkedHashMap<>();
-        Optional<Protocol> protocol = bundle.protocols().stream()
-                .filter(p -> p.id().equals(text("protocol")))
-                .findFirst();
-        if (protocol.isEmpty()) {
-            problems.put("protocol", "Choose a protocol from the list.");
-        }
-        Optional<LocalDate> birth = date("birthDate", problems);
-        birth.filter(b -> b.isAfter(today) || b.isBefore(EARLIEST_BIRTH))
-                .ifPresent(b -> problems.put("birthDate", "Found " + Dates.say(b) + ", allowed: from 1900 to today."));
+        Optional<Protocol> protocol = protocol(bundle, problems);
+        Optional<LocalDate> birth = birth(today, problems);
         Optional<LocalDate> dayZero = date("dayZero", problems);
         dayZero.ifPresent(day -> checkDayZero(day, birth, latest(protocol, today), problems));
         Optional<Side> side = side(text("side"));
@@ -65,8 +59,29 @@ public record ReferralForm(MultiValueMap<String, String> entered) {
                 dayZero.orElseThrow(),
                 text("surgeon"),
                 answers,
-                Optional.of(text("revises")).filter(id -> !id.isEmpty()).map(id -> Entered.id("revises", id)),
+                revises(),
                 text("why"));
+    }
+
+    private Optional<Protocol> protocol(Bundle bundle, Map<String, String> problems) {
+        Optional<Protocol> protocol = bundle.protocols().stream()
+                .filter(p -> p.id().equals(text("protocol")))
+                .findFirst();
+        if (protocol.isEmpty()) {
+            problems.put("protocol", "Choose a protocol from the list.");
+        }
+        return protocol;
+    }
+
+    private Optional<LocalDate> birth(LocalDate today, Map<String, String> problems) {
+        Optional<LocalDate> birth = date("birthDate", problems);
+        birth.filter(b -> b.isAfter(today) || b.isBefore(EARLIEST_BIRTH))
+                .ifPresent(b -> problems.put("birthDate", "Found " + Dates.say(b) + ", allowed: from 1900 to today."));
+        return birth;
+    }
+
+    private Optional<UUID> revises() {
+        return Optional.of(text("revises")).filter(id -> !id.isEmpty()).map(id -> Entered.id("revises", id));
     }
 
     private static void checkDayZero(

@@ -3,6 +3,7 @@ package waypost.app.demo;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import waypost.library.simulated.Healing;
 
 /**
@@ -133,6 +134,10 @@ record DemoPerson(
     }
 
     static List<DemoPerson> all() {
+        return Stream.of(ligaments(), others(), late()).flatMap(List::stream).toList();
+    }
+
+    private static List<DemoPerson> ligaments() {
         return List.of(
                 person("Ottoline Brandreth", "1996-05-06", "4117", "right", 52, "08:30", List.of(14, 42))
                         .with(Map.of(
@@ -160,7 +165,11 @@ record DemoPerson(
                         .onHold("red flag: calf swollen and warm since Sunday, sent for same-day assessment"),
                 person("Isaura Bonnet", "1999-03-27", "4129", "left", 42, "13:00", List.of(14)),
                 person("Leopold Quarrie", "1987-10-11", "3702", "right", 300, "13:45", List.of(14, 42, 84, 140, 276)),
-                person("Priyanka Fell", "1981-04-16", "4215", "right", -12, "14:30", List.of()),
+                person("Priyanka Fell", "1981-04-16", "4215", "right", -12, "14:30", List.of()));
+    }
+
+    private static List<DemoPerson> others() {
+        return List.of(
                 person("Barnabas Oakhanger", "1966-09-08", "4170", "right", 12, "15:00", List.of())
                         .after(Operation.CUFF)
                         .with(Map.of("tear-size", "medium", "tendon", "supraspinatus", "biceps", "tenodesis"))
@@ -173,7 +182,11 @@ record DemoPerson(
                         .after(Operation.FINGER)
                         .with(Map.of("nerve", "whole", "school", "early-active"))
                         .reading("6 other pip-extension 0\n6 own pip-extension -15\n13 own pip-extension -10\n"
-                                + "13 own wound-closed seen\n19 own pip-extension -10\n"),
+                                + "13 own wound-closed seen\n19 own pip-extension -10\n"));
+    }
+
+    private static List<DemoPerson> late() {
+        return List.of(
                 person("Dagny Pereira", "1997-06-21", "4203", "left", 30, "16:20", List.of())
                         .after(Operation.MENISCUS)
                         .with(Map.of("early-weight", "restricted"))

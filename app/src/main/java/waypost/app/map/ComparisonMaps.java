@@ -48,6 +48,20 @@ public class ComparisonMaps {
                 standing.course().resolved().dayZero(),
                 scale.first(standing.day(), begins),
                 scale.last(standing.day(), begins, ends));
+        return new CourseMap(
+                ruler,
+                scale,
+                lanes(comparison, left, right, ruler, begins).stream()
+                        .filter(lane -> !lane.marks().isEmpty())
+                        .toList(),
+                List.of(),
+                ruler.at(standing.day()),
+                standing.day().number(),
+                SignWords.date(standing.date()),
+                ruler.at(standing.day()));
+    }
+
+    private static List<Lane> lanes(Comparison comparison, Part left, Part right, Ruler ruler, CourseDay begins) {
         List<Lane> lanes = new ArrayList<>();
         for (Part part : List.of(left, right)) {
             Lane phases = new PhaseLane(part.standing(), ruler, begins).lane();
@@ -59,15 +73,7 @@ public class ComparisonMaps {
             lanes.add(new Lane("opens", part.name() + " · opens", opens.marks()));
         }
         lanes.add(rungs(comparison, ruler));
-        return new CourseMap(
-                ruler,
-                scale,
-                lanes.stream().filter(lane -> !lane.marks().isEmpty()).toList(),
-                List.of(),
-                ruler.at(standing.day()),
-                standing.day().number(),
-                SignWords.date(standing.date()),
-                ruler.at(standing.day()));
+        return lanes;
     }
 
     private static Lane limit(LimitDifference limit, Ruler ruler) {

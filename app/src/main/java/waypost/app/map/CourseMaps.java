@@ -38,20 +38,14 @@ public class CourseMaps {
         CourseDay now = CourseDay.between(dayZero, today);
         LimitLanes limits = new LimitLanes(standing, ruler, now);
         List<Lane> ceilings = limits.drawn();
-        PhaseLane phases = new PhaseLane(standing, ruler, now);
-        List<Lane> lanes = new ArrayList<>(List.of(phases.lane(), new GateLane(standing, ruler, phases).lane()));
-        lanes.addAll(ceilings.subList(0, Math.min(CEILINGS, ceilings.size())));
-        DutyLanes duties = new DutyLanes(standing, ruler);
-        lanes.addAll(duties.worn());
-        holds(course, ruler).ifPresent(lanes::add);
-        lanes.add(new OrderLane(course.resolved().decisions(), ruler).lane());
-        lanes.addAll(new ForecastLane(standing, ruler).lanes());
+        List<Lane> inSight = ceilings.subList(0, Math.min(CEILINGS, ceilings.size()));
+        List<Lane> folded = new ArrayList<>(ceilings.subList(inSight.size(), ceilings.size()));
+        folded.addAll(limits.others());
+        List<Lane> lanes = new ArrayList<>(ahead(standing, ruler, now, inSight));
         lanes.add(new OpensLane(course, bundle, ruler).lane());
-        lanes.add(duties.due());
+        lanes.add(new DutyLanes(standing, ruler).due());
         lanes.add(new MeasureLane(course, bundle, ruler, today).lane());
         lanes.add(new VisitLane(visits, ruler).lane());
-        List<Lane> folded = new ArrayList<>(ceilings.subList(Math.min(CEILINGS, ceilings.size()), ceilings.size()));
-        folded.addAll(limits.others());
         return new CourseMap(
                 ruler,
                 scale,
@@ -61,6 +55,19 @@ public class CourseMaps {
                 standing.day().number(),
                 SignWords.date(standing.date()),
                 ruler.at(now));
+    }
+
+    /** Phases, the ceilings in sight, what is worn, what holds and is ordered, and what is to be expected. */
+    private static List<Lane> ahead(Standing standing, Ruler ruler, CourseDay now, List<Lane> ceilings) {
+        Course course = standing.course();
+        PhaseLane phases = new PhaseLane(standing, ruler, now);
+        List<Lane> lanes = new ArrayList<>(List.of(phases.lane(), new GateLane(standing, ruler, phases).lane()));
+        lanes.addAll(ceilings);
+        lanes.addAll(new DutyLanes(standing, ruler).worn());
+        holds(course, ruler).ifPresent(lanes::add);
+        lanes.add(new OrderLane(course.resolved().decisions(), ruler).lane());
+        lanes.addAll(new ForecastLane(standing, ruler).lanes());
+        return lanes;
     }
 
     private static CourseDay begins(Protocol protocol, LocalDate dayZero) {

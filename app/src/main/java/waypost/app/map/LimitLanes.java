@@ -15,9 +15,9 @@ import waypost.core.criterion.Criterion;
 import waypost.core.demand.BodyShare;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.AmountLimit;
+import waypost.core.limit.LimbQuantity;
 import waypost.core.limit.Limit;
 import waypost.core.limit.MotionLimit;
-import waypost.core.limit.Quantity;
 import waypost.core.resolved.InForce;
 import waypost.core.time.CourseDay;
 import waypost.core.time.Steps;
@@ -49,7 +49,7 @@ record LimitLanes(Standing standing, Ruler ruler, CourseDay today) {
 
     private static boolean isDrawn(Limit<?> limit) {
         return limit instanceof MotionLimit
-                || limit instanceof AmountLimit<?> amount && amount.quantity() instanceof Quantity.Share;
+                || limit instanceof AmountLimit<?> amount && amount.quantity() instanceof LimbQuantity.Share;
     }
 
     private <T> Lane lane(InForce<T> limit) {

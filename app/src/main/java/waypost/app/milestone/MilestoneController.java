@@ -170,7 +170,7 @@ class MilestoneController {
         Words words = Words.of(standing.course().resolved());
         VisitAdvice advice = VisitAdvice.of(standing);
         Optional<Advances.Offer> offer = advances.offer(standing, today);
-        return new ModelAndView("milestone/milestones")
+        return forms(course, standing, today)
                 .addObject("head", open.head())
                 .addObject("offer", offer)
                 .addObject("evidence", EvidenceTable.of(standing).rows())
@@ -182,16 +182,21 @@ class MilestoneController {
                                 .toList())
                 .addObject("adviceTitle", AdviceWords.title(advice))
                 .addObject("adviceWhy", new AdviceWords(words).why(advice))
+                .addObject("earliest", offer.map(o -> words.dates().say(o.next().earliest())))
+                .addObject("askPassword", freshness.mustAsk(session));
+    }
+
+    /** The page with its forms as they are before anything was typed. */
+    private static ModelAndView forms(LoadedCourse course, Standing standing, LocalDate today) {
+        return new ModelAndView("milestone/milestones")
                 .addObject("draft", SurgeonMessages.draft(course, standing))
                 .addObject("newMessageId", UUID.randomUUID())
-                .addObject("earliest", offer.map(o -> words.dates().say(o.next().earliest())))
                 .addObject("holds", course.holds())
                 .addObject("toAttest", Attestations.open(standing))
                 .addObject("newAttestationId", UUID.randomUUID())
                 .addObject("newHoldId", UUID.randomUUID())
                 .addObject("reviewOn", today.plusDays(3))
                 .addObject("problems", Map.of())
-                .addObject("refused", "")
-                .addObject("askPassword", freshness.mustAsk(session));
+                .addObject("refused", "");
     }
 }

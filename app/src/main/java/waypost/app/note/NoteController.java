@@ -161,27 +161,15 @@ class NoteController {
         DayOfVisit day = days.on(staff, id, on);
         List<Note> written = notes.of(staff, id);
         VisitAdvice advice = day.visit().advice();
-        LocalDate next = day.visit().nextVisit();
         Optional<Note> amended = notes.amended(staff, id, amends.or(() -> typed.flatMap(NoteForm::readAmends)));
         Draft draft = amended.map(Draft::of).orElseGet(() -> drafts.of(day));
-        return new ModelAndView("note/wrap-up")
+        return typed(typed, amended, day.visit().nextVisit())
                 .addObject("head", door.open(staff, id).head(day.standing()))
                 .addObject("parts", draft.parts())
                 .addObject("shown", Notes.hash(draft))
                 .addObject("noteId", UUID.randomUUID())
                 .addObject("home", home(day, notes.home(id)))
                 .addObject("adviceTitle", AdviceWords.title(advice))
-                .addObject(
-                        "nextOn",
-                        typed.map(form -> NoteForm.text(form.nextOn())).orElse(next.toString()))
-                .addObject(
-                        "ownWords",
-                        typed.map(form -> NoteForm.text(form.ownWords()))
-                                .orElse(amended.map(Note::ownWords).orElse("")))
-                .addObject(
-                        "response",
-                        typed.map(form -> NoteForm.text(form.response()))
-                                .orElse(amended.map(Note::response).orElse("")))
                 .addObject("amended", amended)
                 .addObject("notes", written)
                 .addObject("today", day.date())
@@ -192,6 +180,22 @@ class NoteController {
                 .addObject("maySign", staff.may(Permission.SIGN))
                 .addObject("askPassword", freshness.mustAsk(session))
                 .addObject("problems", problems);
+    }
+
+    /** The page with its fields as they were typed; else as they are in the note that is amended. */
+    private static ModelAndView typed(Optional<NoteForm> typed, Optional<Note> amended, LocalDate next) {
+        return new ModelAndView("note/wrap-up")
+                .addObject(
+                        "nextOn",
+                        typed.map(form -> NoteForm.text(form.nextOn())).orElse(next.toString()))
+                .addObject(
+                        "ownWords",
+                        typed.map(form -> NoteForm.text(form.ownWords()))
+                                .orElse(amended.map(Note::ownWords).orElse("")))
+                .addObject(
+                        "response",
+                        typed.map(form -> NoteForm.text(form.response()))
+                                .orElse(amended.map(Note::response).orElse("")));
     }
 
     /** The plan's open exercises; what is done daily, and what was on the last list, is ticked. */

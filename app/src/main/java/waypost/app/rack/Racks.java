@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -20,6 +21,7 @@ import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Ladder;
+import waypost.core.exercise.Purpose;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.time.CourseDay;
@@ -63,22 +65,13 @@ public class Racks {
     private static Rack layOut(Wanted wanted) {
         Standing standing = wanted.standing();
         Signs signs = new Signs(standing);
-        List<Verdict> spokenOf = standing.verdicts().stream()
-                .filter(v -> standing.course().speaksOf(signs.activity(v.role())))
-                .sorted(Comparator.comparingInt(v -> rung(signs.activity(v.role()))))
-                .toList();
+        List<Verdict> spokenOf = spokenOf(standing, signs);
         Map<RackFilter.Show, Set<RoleKey>> changes = changes(wanted);
         Set<RoleKey> spoken = spokenOf.stream().map(Verdict::role).collect(Collectors.toSet());
         changes.values().forEach(roles -> roles.retainAll(spoken));
         Map<RackFilter.Show, Integer> counts = new EnumMap<>(RackFilter.Show.class);
         changes.forEach((show, roles) -> counts.put(show, roles.size()));
-        Set<String> through = spokenOf.stream()
-                .filter(v -> wanted.filter().asksFor(signs.activity(v.role()), v.kind()))
-                .filter(v -> wanted.filter().show() == RackFilter.Show.ALL
-                        || changes.getOrDefault(wanted.filter().show(), Set.of())
-                                .contains(v.role()))
-                .map(v -> v.role().toString())
-                .collect(Collectors.toSet());
+        Set<String> through = through(wanted.filter(), spokenOf, signs, changes);
         Map<String, Activity> activities = new LinkedHashMap<>();
         spokenOf.forEach(v -> activities.put(v.role().activity(), signs.activity(v.role())));
         return new Rack(
@@ -91,18 +84,44 @@ public class Racks {
                 through.size(),
                 counts,
                 wanted.lastVisit().map(SignWords::date).orElse(""),
-                activities.values().stream()
-                        .filter(Activity.Exercise.class::isInstance)
-                        .map(a -> ((Activity.Exercise) a).purpose())
-                        .distinct()
-                        .sorted()
-                        .toList(),
-                activities.values().stream()
-                        .flatMap(a -> RackFilter.equipmentOf(a).stream())
-                        .distinct()
-                        .sorted()
-                        .toList(),
+                purposes(activities.values()),
+                equipment(activities.values()),
                 wanted.filter());
+    }
+
+    private static List<Verdict> spokenOf(Standing standing, Signs signs) {
+        return standing.verdicts().stream()
+                .filter(v -> standing.course().speaksOf(signs.activity(v.role())))
+                .sorted(Comparator.comparingInt(v -> rung(signs.activity(v.role()))))
+                .toList();
+    }
+
+    /** The keys of those that the filter lets through. */
+    private static Set<String> through(
+            RackFilter filter, List<Verdict> spokenOf, Signs signs, Map<RackFilter.Show, Set<RoleKey>> changes) {
+        return spokenOf.stream()
+                .filter(v -> filter.asksFor(signs.activity(v.role()), v.kind()))
+                .filter(v -> filter.show() == RackFilter.Show.ALL
+                        || changes.getOrDefault(filter.show(), Set.of()).contains(v.role()))
+                .map(v -> v.role().toString())
+                .collect(Collectors.toSet());
+    }
+
+    private static List<Purpose> purposes(Collection<Activity> activities) {
+        return activities.stream()
+                .filter(Activity.Exercise.class::isInstance)
+                .map(a -> ((Activity.Exercise) a).purpose())
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    private static List<String> equipment(Collection<Activity> activities) {
+        return activities.stream()
+                .flatMap(a -> RackFilter.equipmentOf(a).stream())
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     private static List<Row> rows(List<Ladder> ladders, List<Verdict> spokenOf, Signs signs) {

@@ -44,15 +44,11 @@ public class RungPanels {
         Verdict verdict = standing.verdict(key);
         BandNames names = bands.names(clinicId);
         Words words = Words.of(standing.course().resolved());
-        List<Said> reasons = verdict.reasons().stream()
-                .map(words::say)
-                .map(said -> new Said(names.in(said.sentence()), names.in(said.change()), said.source()))
-                .toList();
         Teach teach = Teach.of(activity);
         return new RungPanel(
                 signs.of(verdict),
                 role.title(),
-                reasons,
+                reasons(verdict, words, names),
                 verdict.kind().isOpen() ? List.of() : opens(key, standing, today, words.dates()),
                 new Dials(standing, bundle.measures()).of(role),
                 teach.setUp(role),
@@ -70,6 +66,13 @@ public class RungPanels {
                 teach.words(exercise -> exercise.teaching().stop()),
                 teach.words(exercise -> exercise.teaching().equipment()),
                 activity instanceof Activity.Test test ? test.alternative() : "");
+    }
+
+    private static List<Said> reasons(Verdict verdict, Words words, BandNames names) {
+        return verdict.reasons().stream()
+                .map(words::say)
+                .map(said -> new Said(names.in(said.sentence()), names.in(said.change()), said.source()))
+                .toList();
     }
 
     private static List<String> opens(RoleKey key, Standing standing, LocalDate today, Dates dates) {

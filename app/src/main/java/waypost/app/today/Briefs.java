@@ -56,10 +56,7 @@ class Briefs {
                 new BlockWords(words).say(standing),
                 standing.phase().title()
                         + standing.next().map(next -> gate(next, words.dates())).orElse(" · the last phase"),
-                standing.next().map(NextPhase::milestones).orElse(List.of()).stream()
-                        .filter(milestone -> !milestone.isMet())
-                        .map(milestone -> blocks(milestone, words))
-                        .toList(),
+                blocking(standing, words),
                 appointment.lastVisit().map(SignWords::date).orElse(""),
                 since.map(difference -> signs(difference, Turned.Way.OPENS)).orElse(List.of()),
                 since.map(difference -> signs(difference, Turned.Way.CLOSES)).orElse(List.of()),
@@ -68,10 +65,21 @@ class Briefs {
                         .filter(cell -> !ALARMS.contains(cell.kind()))
                         .limit(PRECAUTIONS)
                         .toList(),
-                appointment.state().next().stream()
-                        .sorted()
-                        .map(state -> new Brief.Move(state.name(), Appointments.said(state)))
-                        .toList());
+                moves(appointment));
+    }
+
+    private static List<Brief.Move> moves(AppointmentRow appointment) {
+        return appointment.state().next().stream()
+                .sorted()
+                .map(state -> new Brief.Move(state.name(), Appointments.said(state)))
+                .toList();
+    }
+
+    private static List<String> blocking(Standing standing, MilestoneWords words) {
+        return standing.next().map(NextPhase::milestones).orElse(List.of()).stream()
+                .filter(milestone -> !milestone.isMet())
+                .map(milestone -> blocks(milestone, words))
+                .toList();
     }
 
     private static String gate(NextPhase next, Dates dates) {

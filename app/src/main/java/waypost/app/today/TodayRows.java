@@ -27,9 +27,9 @@ import waypost.core.course.Standing;
 import waypost.core.followup.Behind;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.AmountLimit;
+import waypost.core.limit.LimbQuantity;
 import waypost.core.limit.Limit;
 import waypost.core.limit.MotionLimit;
-import waypost.core.limit.Quantity;
 import waypost.core.measure.Measure;
 import waypost.core.milestone.Milestone;
 import waypost.core.protocol.Phase;
@@ -164,7 +164,7 @@ class TodayRows {
 
     private static boolean isNumber(Limit<?> limit) {
         return limit instanceof MotionLimit
-                || limit instanceof AmountLimit<?> amount && amount.quantity() instanceof Quantity.Share;
+                || limit instanceof AmountLimit<?> amount && amount.quantity() instanceof LimbQuantity.Share;
     }
 
     private static String gate(NextPhase next, Standing standing) {

@@ -20,6 +20,7 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.Counted;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
+import waypost.core.exercise.Teaching;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Bout;
 import waypost.core.log.SetDone;
@@ -81,13 +82,13 @@ final class Cards {
                 before(key, exercise),
                 back,
                 stopped(key),
-                new Card.Teach(
-                        exercise.teaching().cues(),
-                        exercise.teaching().faults(),
-                        exercise.teaching().easier(),
-                        exercise.teaching().stop()),
+                teach(exercise.teaching()),
                 clocks(exercise),
                 neighbours(exercise, key));
+    }
+
+    private static Card.Teach teach(Teaching teaching) {
+        return new Card.Teach(teaching.cues(), teaching.faults(), teaching.easier(), teaching.stop());
     }
 
     private List<String> limits(Verdict verdict) {

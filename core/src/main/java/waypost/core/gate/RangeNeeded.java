@@ -14,6 +14,7 @@ import waypost.core.demand.Demand.Movement;
 import waypost.core.exercise.Reducible;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
+import waypost.core.reason.NotYet;
 import waypost.core.reason.Reason;
 
 /** Compares the range that a movement needs with the range that was measured. */
@@ -37,11 +38,11 @@ record RangeNeeded(Map<Motion, Measure> measures) {
         Degrees needed = movement.needs().get();
         Measure measure = measures.get(movement.motion());
         if (measure == null) {
-            return Optional.of(new Reason.RangeUnknown(movement.motion(), needed, Optional.empty(), 0));
+            return Optional.of(new NotYet.RangeUnknown(movement.motion(), needed, Optional.empty(), 0));
         }
         Optional<Reading> reading = latest(measure, facts);
         if (reading.isEmpty() || isStale(reading.get(), measure, facts.known())) {
-            return Optional.of(new Reason.RangeUnknown(
+            return Optional.of(new NotYet.RangeUnknown(
                     movement.motion(), needed, reading.map(Reading::date), measure.validDays()));
         }
         Degrees found = Degrees.of(reading.get().amount().value());

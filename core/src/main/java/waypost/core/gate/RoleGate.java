@@ -11,6 +11,7 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.Demand.Movement;
 import waypost.core.exercise.Role;
 import waypost.core.log.Hold;
+import waypost.core.reason.NotYet;
 import waypost.core.reason.Reason;
 import waypost.core.resolved.InForce;
 import waypost.core.resolved.OpeningInForce;
@@ -181,9 +182,9 @@ final class RoleGate {
         String written = needed.written().from().toString();
         if (needed.from().isEmpty()) {
             reasons.add(
-                    new Reason.ClockNotStarted(needed.rule(), needed.written().clock(), written));
+                    new NotYet.ClockNotStarted(needed.rule(), needed.written().clock(), written));
         } else if (facts.day().isBefore(needed.from().get())) {
-            reasons.add(new Reason.BeforeDay(needed.rule(), needed.from().get(), written));
+            reasons.add(new NotYet.BeforeDay(needed.rule(), needed.from().get(), written));
         }
         if (needed.until().isPresent() && !facts.day().isBefore(needed.until().get())) {
             reasons.add(new Reason.Over(needed.rule(), needed.until().get()));
@@ -191,13 +192,13 @@ final class RoleGate {
         if (needed.phase().isPresent()
                 && !resolved.protocol()
                         .hasReached(facts.phase().id(), needed.phase().get().id())) {
-            reasons.add(new Reason.PhaseNotSigned(needed.rule(), needed.phase().get(), facts.phase()));
+            reasons.add(new NotYet.PhaseNotSigned(needed.rule(), needed.phase().get(), facts.phase()));
         }
         for (Criterion criterion : needed.criteria()) {
             boolean lapses = !criterion.neverLapses();
             if (!facts.met().contains(criterion.id()) && !(lapses && isRegardless(needed, facts.day()))) {
                 Optional<CourseDay> regardless = lapses ? needed.regardless() : Optional.empty();
-                reasons.add(new Reason.MilestoneNotMet(needed.rule(), criterion, regardless));
+                reasons.add(new NotYet.MilestoneNotMet(needed.rule(), criterion, regardless));
             }
         }
     }

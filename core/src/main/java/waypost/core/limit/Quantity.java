@@ -2,22 +2,15 @@ package waypost.core.limit;
 
 import java.util.Optional;
 import java.util.Set;
-import waypost.core.body.Limb;
 import waypost.core.body.Mode;
 import waypost.core.body.Tissue;
 import waypost.core.demand.Action;
 import waypost.core.demand.ArmHeight;
-import waypost.core.demand.BodyShare;
 import waypost.core.demand.Count;
 import waypost.core.demand.Demand;
 import waypost.core.demand.EndRange;
 import waypost.core.demand.Level;
-import waypost.core.demand.LeverLength;
-import waypost.core.demand.Load;
-import waypost.core.demand.LoadUnit;
 import waypost.core.demand.Loading;
-import waypost.core.demand.StrainKind;
-import waypost.core.demand.Support;
 import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
 
@@ -26,7 +19,13 @@ import waypost.core.exercise.Role;
  *
  * @param <T> how it is told
  */
-public sealed interface Quantity<T extends Comparable<T>> {
+public sealed interface Quantity<T extends Comparable<T>>
+        permits LimbQuantity,
+                Quantity.Effort,
+                Quantity.Against,
+                Quantity.EndForce,
+                Quantity.HandHeight,
+                Quantity.Contacts {
 
     /** What this can look at at all. */
     Sought sought();
@@ -93,43 +92,6 @@ public sealed interface Quantity<T extends Comparable<T>> {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.effort(this);
-        }
-    }
-
-    /** The share of body mass that a limb carries, on one kind of support if named. */
-    record Share(Limb limb, Optional<Support> support) implements Quantity<BodyShare> {
-        @Override
-        public Sought sought() {
-            return Sought.of(Demand.Bearing.class, limb);
-        }
-
-        @Override
-        public boolean looksAt(Role role, int at) {
-            return role.demands().get(at) instanceof Demand.Bearing bearing
-                    && bearing.limb() == limb
-                    && support.map(s -> s == bearing.support()).orElse(true);
-        }
-
-        @Override
-        public BodyShare amountIn(Demand demand) {
-            return ((Demand.Bearing) demand).share();
-        }
-
-        @Override
-        public Optional<Demand> lowered(Demand demand, BodyShare most, Reducible by) {
-            return by.share()
-                    .filter(least -> least.compareTo(most) <= 0)
-                    .map(least -> new Demand.Bearing(limb, most, ((Demand.Bearing) demand).support()));
-        }
-
-        @Override
-        public Optional<BodyShare> none() {
-            return Optional.of(BodyShare.ofPercent(0));
-        }
-
-        @Override
-        public <R> R accept(Visitor<R> visitor) {
-            return visitor.share(this);
         }
     }
 
@@ -203,76 +165,6 @@ public sealed interface Quantity<T extends Comparable<T>> {
         }
     }
 
-    /** A load that a limb holds, pulls or pushes, in one unit. */
-    record Holding(Limb limb, LoadUnit unit) implements Quantity<Load> {
-        @Override
-        public Sought sought() {
-            return Sought.of(Demand.Held.class, limb);
-        }
-
-        @Override
-        public boolean looksAt(Role role, int at) {
-            return role.demands().get(at) instanceof Demand.Held held
-                    && held.limb() == limb
-                    && held.load().unit() == unit;
-        }
-
-        @Override
-        public Load amountIn(Demand demand) {
-            return ((Demand.Held) demand).load();
-        }
-
-        @Override
-        public Optional<Demand> lowered(Demand demand, Load most, Reducible by) {
-            return by.load()
-                    .filter(least -> least.unit() == unit && least.compareTo(most) <= 0)
-                    .map(least -> new Demand.Held(limb, most));
-        }
-
-        @Override
-        public Optional<Load> none() {
-            return Optional.of(new Load(0, unit));
-        }
-
-        @Override
-        public <R> R accept(Visitor<R> visitor) {
-            return visitor.holding(this);
-        }
-    }
-
-    /** How long a limb's lever is. */
-    record Reach(Limb limb) implements Quantity<LeverLength> {
-        @Override
-        public Sought sought() {
-            return Sought.of(Demand.Lever.class, limb);
-        }
-
-        @Override
-        public boolean looksAt(Role role, int at) {
-            return role.demands().get(at) instanceof Demand.Lever lever && lever.limb() == limb;
-        }
-
-        @Override
-        public LeverLength amountIn(Demand demand) {
-            return ((Demand.Lever) demand).length();
-        }
-
-        @Override
-        public Optional<Demand> lowered(Demand demand, LeverLength most, Reducible by) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<LeverLength> none() {
-            return Optional.empty();
-        }
-
-        @Override
-        public <R> R accept(Visitor<R> visitor) {
-            return visitor.reach(this);
-        }
-    }
-
     /** How high the hand works. */
     record HandHeight() implements Quantity<ArmHeight> {
         @Override
@@ -303,41 +195,6 @@ public sealed interface Quantity<T extends Comparable<T>> {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.handHeight(this);
-        }
-    }
-
-    /** Impact, twisting, balance or speed on a limb. */
-    record Straining(StrainKind kind, Limb limb) implements Quantity<Level> {
-        @Override
-        public Sought sought() {
-            return Sought.of(Demand.Strain.class, limb);
-        }
-
-        @Override
-        public boolean looksAt(Role role, int at) {
-            return role.demands().get(at) instanceof Demand.Strain strain
-                    && strain.kind() == kind
-                    && strain.limb() == limb;
-        }
-
-        @Override
-        public Level amountIn(Demand demand) {
-            return ((Demand.Strain) demand).level();
-        }
-
-        @Override
-        public Optional<Demand> lowered(Demand demand, Level most, Reducible by) {
-            return Optional.empty();
-        }
-
-        @Override
-        public Optional<Level> none() {
-            return Optional.of(Level.NONE);
-        }
-
-        @Override
-        public <R> R accept(Visitor<R> visitor) {
-            return visitor.straining(this);
         }
     }
 
@@ -378,19 +235,19 @@ public sealed interface Quantity<T extends Comparable<T>> {
     interface Visitor<R> {
         R effort(Effort quantity);
 
-        R share(Share quantity);
+        R share(LimbQuantity.Share quantity);
 
         R against(Against quantity);
 
         R endForce(EndForce quantity);
 
-        R holding(Holding quantity);
+        R holding(LimbQuantity.Holding quantity);
 
-        R reach(Reach quantity);
+        R reach(LimbQuantity.Reach quantity);
 
         R handHeight(HandHeight quantity);
 
-        R straining(Straining quantity);
+        R straining(LimbQuantity.Straining quantity);
 
         R contacts(Contacts quantity);
     }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import waypost.core.body.Degrees;
 import waypost.core.body.Motion;
-import waypost.core.criterion.Criterion;
 import waypost.core.demand.Demand;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.Limit;
@@ -13,11 +12,22 @@ import waypost.core.limit.Provenance;
 import waypost.core.log.Event;
 import waypost.core.log.Hold;
 import waypost.core.protocol.HoldRule;
-import waypost.core.protocol.Phase;
 import waypost.core.time.CourseDay;
 
 /** Why something is not simply open: data, compared by value; the words are made elsewhere. */
-public sealed interface Reason {
+public sealed interface Reason
+        permits NotYet,
+                Reason.Exceeded,
+                Reason.OnHold,
+                Reason.NotLookedAfter,
+                Reason.InOtherCourse,
+                Reason.NoCommonForm,
+                Reason.AfterHold,
+                Reason.NotCovered,
+                Reason.SetUpNeeded,
+                Reason.SetUpUnclear,
+                Reason.Over,
+                Reason.RangeShort {
 
     /** The verdict that this reason alone would give. */
     VerdictKind kind();
@@ -72,15 +82,6 @@ public sealed interface Reason {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.exceeded(this);
-        }
-    }
-
-    /** Something that has to come first has not come. */
-    sealed interface NotYet extends Reason {
-
-        @Override
-        default VerdictKind kind() {
-            return VerdictKind.NOT_YET;
         }
     }
 
@@ -221,24 +222,6 @@ public sealed interface Reason {
         }
     }
 
-    /** Too early. */
-    record BeforeDay(Provenance rule, CourseDay opens, String written) implements NotYet {
-        @Override
-        public Optional<CourseDay> changesOn() {
-            return Optional.of(opens);
-        }
-
-        @Override
-        public Optional<String> ruleId() {
-            return Optional.of(rule.ruleId());
-        }
-
-        @Override
-        public <R> R accept(Visitor<R> visitor) {
-            return visitor.beforeDay(this);
-        }
-    }
-
     /** The protocol covered it until {@code since}. */
     record Over(Provenance rule, CourseDay since) implements Reason {
         @Override
@@ -257,54 +240,6 @@ public sealed interface Reason {
         }
     }
 
-    /** It counts on a clock that has not started. */
-    record ClockNotStarted(Provenance rule, String clock, String written) implements NotYet {
-        @Override
-        public Optional<String> ruleId() {
-            return Optional.of(rule.ruleId());
-        }
-
-        @Override
-        public <R> R accept(Visitor<R> visitor) {
-            return visitor.clockNotStarted(this);
-        }
-    }
-
-    /** The phase that it belongs to has not been signed. */
-    record PhaseNotSigned(Provenance rule, Phase wanted, Phase signed) implements NotYet {
-        @Override
-        public Optional<String> ruleId() {
-            return Optional.of(rule.ruleId());
-        }
-
-        @Override
-        public <R> R accept(Visitor<R> visitor) {
-            return visitor.phase(this);
-        }
-    }
-
-    /**
-     * A milestone that it needs is not met.
-     *
-     * @param regardless the day from which it is no longer needed, if one is written
-     */
-    record MilestoneNotMet(Provenance rule, Criterion criterion, Optional<CourseDay> regardless) implements NotYet {
-        @Override
-        public Optional<CourseDay> changesOn() {
-            return regardless;
-        }
-
-        @Override
-        public Optional<String> ruleId() {
-            return Optional.of(rule.ruleId());
-        }
-
-        @Override
-        public <R> R accept(Visitor<R> visitor) {
-            return visitor.milestone(this);
-        }
-    }
-
     /** It needs range that is not there. */
     record RangeShort(Motion motion, Degrees needed, Degrees found, LocalDate measuredOn, boolean reducible)
             implements Reason {
@@ -316,14 +251,6 @@ public sealed interface Reason {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.rangeShort(this);
-        }
-    }
-
-    /** It needs range that nobody has measured, or not lately enough ({@code lastOn}). */
-    record RangeUnknown(Motion motion, Degrees needed, Optional<LocalDate> lastOn, int validDays) implements NotYet {
-        @Override
-        public <R> R accept(Visitor<R> visitor) {
-            return visitor.rangeUnknown(this);
         }
     }
 
@@ -347,18 +274,18 @@ public sealed interface Reason {
 
         R setUpUnclear(SetUpUnclear reason);
 
-        R beforeDay(BeforeDay reason);
+        R beforeDay(NotYet.BeforeDay reason);
 
         R over(Over reason);
 
-        R clockNotStarted(ClockNotStarted reason);
+        R clockNotStarted(NotYet.ClockNotStarted reason);
 
-        R phase(PhaseNotSigned reason);
+        R phase(NotYet.PhaseNotSigned reason);
 
-        R milestone(MilestoneNotMet reason);
+        R milestone(NotYet.MilestoneNotMet reason);
 
         R rangeShort(RangeShort reason);
 
-        R rangeUnknown(RangeUnknown reason);
+        R rangeUnknown(NotYet.RangeUnknown reason);
     }
 }

@@ -21,8 +21,8 @@ import waypost.core.gate.Fixture;
 import waypost.core.gate.LadderCourse;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.AmountLimit;
+import waypost.core.limit.LimbQuantity;
 import waypost.core.limit.Limit;
-import waypost.core.limit.Quantity;
 import waypost.core.log.Evidence;
 import waypost.core.log.Hold;
 import waypost.core.measure.Reading;
@@ -233,7 +233,7 @@ class CourseTest {
     private static Limit<BodyShare> bearing(String id, String end) {
         return new AmountLimit<>(
                 Fixture.head(id),
-                new Quantity.Share(Limb.LEG, Optional.empty()),
+                new LimbQuantity.Share(Limb.LEG, Optional.empty()),
                 new Schedule<>(List.of(
                         new Schedule.Entry<>(Moment.parse("day 0"), Allowed.within(BodyShare.ofPercent(50))),
                         new Schedule.Entry<>(Moment.parse(end), Allowed.free()))));

@@ -30,6 +30,7 @@ import waypost.core.protocol.Frequency;
 import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.SetUp;
 import waypost.core.question.Answers;
+import waypost.core.reason.NotYet;
 import waypost.core.reason.Reason;
 import waypost.core.reason.VerdictKind;
 import waypost.core.time.Clocks;
@@ -330,7 +331,7 @@ class DutiesTest {
                 Optional.empty());
         Fixture fixture = new Fixture().asking(bend(30)).open(later);
 
-        assertThat(fixture.on(50).reasons()).singleElement().isInstanceOf(Reason.ClockNotStarted.class);
+        assertThat(fixture.on(50).reasons()).singleElement().isInstanceOf(NotYet.ClockNotStarted.class);
         Fixture started = fixture.clocks(new Clocks(DAY_ZERO, Map.of("injection", List.of(DAY_ZERO.plusDays(30)))));
         assertThat(started.on(43).kind()).isEqualTo(VerdictKind.NOT_YET);
         assertThat(started.on(44).kind()).isEqualTo(VerdictKind.OPEN);

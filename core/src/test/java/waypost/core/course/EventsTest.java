@@ -36,6 +36,7 @@ import waypost.core.measure.Readings;
 import waypost.core.milestone.MilestoneState;
 import waypost.core.protocol.Opening;
 import waypost.core.question.Condition;
+import waypost.core.reason.NotYet;
 import waypost.core.reason.Reason;
 import waypost.core.reason.VerdictKind;
 import waypost.core.time.Clocks;
@@ -185,7 +186,7 @@ class EventsTest {
 
         assertThat(on(course(fixture, bent(130, -2)), 3).verdict(Fixture.ROLE).reasons())
                 .singleElement()
-                .isInstanceOf(Reason.RangeUnknown.class);
+                .isInstanceOf(NotYet.RangeUnknown.class);
         assertThat(on(course(fixture, bent(130, 2)), 3).verdict(Fixture.ROLE).kind())
                 .isEqualTo(VerdictKind.OPEN);
     }

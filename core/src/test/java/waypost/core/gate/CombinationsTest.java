@@ -34,6 +34,7 @@ import waypost.core.limit.AmountLimit;
 import waypost.core.limit.Circumstance;
 import waypost.core.limit.CombinedLimit;
 import waypost.core.limit.Component;
+import waypost.core.limit.LimbQuantity;
 import waypost.core.limit.Limit;
 import waypost.core.limit.MotionLimit;
 import waypost.core.limit.PostureLimit;
@@ -154,7 +155,7 @@ class CombinationsTest {
                 Optional.empty(),
                 Optional.empty(),
                 Set.of());
-        Quantity.Holding held = new Quantity.Holding(Limb.LEG, LoadUnit.KILOGRAMS);
+        LimbQuantity.Holding held = new LimbQuantity.Holding(Limb.LEG, LoadUnit.KILOGRAMS);
         Load five = new Load(5, LoadUnit.KILOGRAMS);
 
         assertThat(open(new Demand.Held(Limb.LEG, new Load(kilograms, LoadUnit.KILOGRAMS)))
@@ -173,12 +174,12 @@ class CombinationsTest {
     @Test
     void leversHeightsContactsAndEndForceHaveTheirOwnBounds() {
         assertThat(open(new Demand.Lever(Limb.LEG, LeverLength.LONG))
-                        .limit(amount(new Quantity.Reach(Limb.LEG), Allowed.within(LeverLength.SHORT)))
+                        .limit(amount(new LimbQuantity.Reach(Limb.LEG), Allowed.within(LeverLength.SHORT)))
                         .on(10)
                         .kind())
                 .isEqualTo(VerdictKind.BARRED);
         assertThat(open(new Demand.Lever(Limb.LEG, LeverLength.SHORT))
-                        .limit(amount(new Quantity.Reach(Limb.LEG), Allowed.nothing()))
+                        .limit(amount(new LimbQuantity.Reach(Limb.LEG), Allowed.nothing()))
                         .on(10)
                         .kind())
                 .isEqualTo(VerdictKind.BARRED);

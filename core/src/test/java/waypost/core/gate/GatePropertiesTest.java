@@ -36,6 +36,7 @@ import waypost.core.limit.AmountLimit;
 import waypost.core.limit.Circumstance;
 import waypost.core.limit.CombinedLimit;
 import waypost.core.limit.Component;
+import waypost.core.limit.LimbQuantity;
 import waypost.core.limit.Limit;
 import waypost.core.limit.MotionLimit;
 import waypost.core.limit.PostureLimit;
@@ -226,19 +227,19 @@ class GatePropertiesTest {
                 amount(
                         random,
                         head,
-                        new Quantity.Share(Limb.LEG, maybe(random, pick(random, Support.values()))),
+                        new LimbQuantity.Share(Limb.LEG, maybe(random, pick(random, Support.values()))),
                         BodyShare.ofPercent(random.nextInt(120)));
             case 4 ->
                 amount(
                         random,
                         head,
-                        new Quantity.Straining(pick(random, StrainKind.values()), Limb.LEG),
+                        new LimbQuantity.Straining(pick(random, StrainKind.values()), Limb.LEG),
                         pick(random, Level.values()));
             case 5 ->
                 amount(
                         random,
                         head,
-                        new Quantity.Holding(Limb.LEG, LoadUnit.KILOGRAMS),
+                        new LimbQuantity.Holding(Limb.LEG, LoadUnit.KILOGRAMS),
                         new Load(random.nextInt(20), LoadUnit.KILOGRAMS));
             case 6 -> amount(random, head, new Quantity.Contacts(), new Count(random.nextInt(80)));
             case 7 -> new PostureLimit(head, Set.of(pick(random, Posture.values())), allOrNothing(random));

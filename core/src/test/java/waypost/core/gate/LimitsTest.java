@@ -28,6 +28,7 @@ import waypost.core.exercise.Reducible;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.AmountLimit;
 import waypost.core.limit.Circumstance;
+import waypost.core.limit.LimbQuantity;
 import waypost.core.limit.Limit;
 import waypost.core.limit.MotionLimit;
 import waypost.core.limit.Quantity;
@@ -165,7 +166,7 @@ class LimitsTest {
                 .reducible(byHand)
                 .limit(new AmountLimit<>(
                         head("b"),
-                        new Quantity.Share(Limb.LEG, Optional.empty()),
+                        new LimbQuantity.Share(Limb.LEG, Optional.empty()),
                         sixWeeks(Allowed.within(BodyShare.ofPercent(50)))))
                 .on(10);
 
@@ -187,7 +188,7 @@ class LimitsTest {
                         .reducible(byHand)
                         .limit(new AmountLimit<>(
                                 head("b"),
-                                new Quantity.Share(Limb.LEG, Optional.empty()),
+                                new LimbQuantity.Share(Limb.LEG, Optional.empty()),
                                 sixWeeks(Allowed.within(BodyShare.ofPercent(allowed)))))
                         .on(10)
                         .kind())
@@ -220,7 +221,7 @@ class LimitsTest {
         assertThat(open().asking(new Demand.Strain(StrainKind.IMPACT, Limb.LEG, asked))
                         .limit(new AmountLimit<>(
                                 head("s"),
-                                new Quantity.Straining(StrainKind.IMPACT, Limb.LEG),
+                                new LimbQuantity.Straining(StrainKind.IMPACT, Limb.LEG),
                                 sixWeeks(Allowed.within(Level.MODERATE))))
                         .on(10)
                         .kind())

@@ -23,6 +23,7 @@ import waypost.core.log.Hold;
 import waypost.core.protocol.Opening;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
+import waypost.core.reason.NotYet;
 import waypost.core.reason.Reason;
 import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
@@ -100,7 +101,7 @@ class OpeningsTest {
                 false);
 
         assertThat(gate.judge(Fixture.ROLE, first).reasons())
-                .hasExactlyElementsOfTypes(Reason.PhaseNotSigned.class, Reason.MilestoneNotMet.class);
+                .hasExactlyElementsOfTypes(NotYet.PhaseNotSigned.class, NotYet.MilestoneNotMet.class);
         assertThat(gate.judge(Fixture.ROLE, ready).kind()).isEqualTo(VerdictKind.OPEN);
         assertThat(DayGate.alone(gate, first).opensByTime(Fixture.ROLE)).isEmpty();
     }
@@ -136,7 +137,7 @@ class OpeningsTest {
         Gate gate = needing110().gate();
 
         assertThat(gate.judge(Fixture.ROLE, facts(20)).reasons())
-                .containsExactly(new Reason.RangeUnknown(Motion.KNEE_FLEXION, Degrees.of(110), Optional.empty(), 14));
+                .containsExactly(new NotYet.RangeUnknown(Motion.KNEE_FLEXION, Degrees.of(110), Optional.empty(), 14));
     }
 
     @ParameterizedTest

@@ -18,11 +18,11 @@ import waypost.core.demand.Support;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.AmountLimit;
 import waypost.core.limit.Circumstance;
+import waypost.core.limit.LimbQuantity;
 import waypost.core.limit.MotionLimit;
-import waypost.core.limit.Quantity;
 import waypost.core.protocol.Opening;
 import waypost.core.question.Condition;
-import waypost.core.reason.Reason;
+import waypost.core.reason.NotYet;
 import waypost.core.time.CourseDay;
 import waypost.core.time.Moment;
 
@@ -35,7 +35,8 @@ class ReasonOrderTest {
     }
 
     private static AmountLimit<BodyShare> noWeight(String id) {
-        return new AmountLimit<>(head(id), new Quantity.Share(Limb.LEG, Optional.empty()), sixWeeks(Allowed.nothing()));
+        return new AmountLimit<>(
+                head(id), new LimbQuantity.Share(Limb.LEG, Optional.empty()), sixWeeks(Allowed.nothing()));
     }
 
     private static List<String> rules(Fixture fixture) {
@@ -73,7 +74,7 @@ class ReasonOrderTest {
         assertThat(fixture.on(10).reasons())
                 .singleElement()
                 .isInstanceOfSatisfying(
-                        Reason.MilestoneNotMet.class,
+                        NotYet.MilestoneNotMet.class,
                         reason -> assertThat(reason.regardless()).contains(new CourseDay(60)));
         assertThat(fixture.on(60).reasons()).isEmpty();
     }

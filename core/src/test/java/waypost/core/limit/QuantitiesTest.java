@@ -74,13 +74,13 @@ class QuantitiesTest {
     @Test
     void eachLooksOnlyAtItsOwnDemand() {
         looksOnlyAt(TISSUE, Level.HIGH, new Quantity.Effort(Tissue.HAMSTRING, Set.of(), Set.of()));
-        looksOnlyAt(BEARING, BodyShare.ofPercent(80), new Quantity.Share(Limb.LEG, Optional.empty()));
+        looksOnlyAt(BEARING, BodyShare.ofPercent(80), new LimbQuantity.Share(Limb.LEG, Optional.empty()));
         looksOnlyAt(MOVEMENT, Loading.ADDED, new Quantity.Against(Circumstance.any(Motion.KNEE_FLEXION)));
         looksOnlyAt(MOVEMENT, EndRange.OVERPRESSURE, new Quantity.EndForce(Circumstance.any(Motion.KNEE_FLEXION)));
-        looksOnlyAt(HELD, HELD.load(), new Quantity.Holding(Limb.ARM, LoadUnit.KILOGRAMS));
-        looksOnlyAt(LEVER, LeverLength.LONG, new Quantity.Reach(Limb.ARM));
+        looksOnlyAt(HELD, HELD.load(), new LimbQuantity.Holding(Limb.ARM, LoadUnit.KILOGRAMS));
+        looksOnlyAt(LEVER, LeverLength.LONG, new LimbQuantity.Reach(Limb.ARM));
         looksOnlyAt(HEIGHT, ArmHeight.AT_SHOULDER, new Quantity.HandHeight());
-        looksOnlyAt(STRAIN, Level.MODERATE, new Quantity.Straining(StrainKind.IMPACT, Limb.LEG));
+        looksOnlyAt(STRAIN, Level.MODERATE, new LimbQuantity.Straining(StrainKind.IMPACT, Limb.LEG));
         looksOnlyAt(CONTACTS, new Count(60), new Quantity.Contacts());
     }
 
@@ -96,20 +96,20 @@ class QuantitiesTest {
                 .isFalse();
         assertThat(looks(new Quantity.Effort(Tissue.HAMSTRING, Set.of(), Set.of(Action.FAST)), TISSUE))
                 .isFalse();
-        assertThat(looks(new Quantity.Share(Limb.ARM, Optional.empty()), BEARING))
+        assertThat(looks(new LimbQuantity.Share(Limb.ARM, Optional.empty()), BEARING))
                 .isFalse();
-        assertThat(looks(new Quantity.Share(Limb.LEG, Optional.of(Support.BOTH)), BEARING))
+        assertThat(looks(new LimbQuantity.Share(Limb.LEG, Optional.of(Support.BOTH)), BEARING))
                 .isFalse();
-        assertThat(looks(new Quantity.Share(Limb.LEG, Optional.of(Support.ONE)), BEARING))
+        assertThat(looks(new LimbQuantity.Share(Limb.LEG, Optional.of(Support.ONE)), BEARING))
                 .isTrue();
-        assertThat(looks(new Quantity.Holding(Limb.ARM, LoadUnit.BAND_STEP), HELD))
+        assertThat(looks(new LimbQuantity.Holding(Limb.ARM, LoadUnit.BAND_STEP), HELD))
                 .isFalse();
-        assertThat(looks(new Quantity.Holding(Limb.LEG, LoadUnit.KILOGRAMS), HELD))
+        assertThat(looks(new LimbQuantity.Holding(Limb.LEG, LoadUnit.KILOGRAMS), HELD))
                 .isFalse();
-        assertThat(looks(new Quantity.Reach(Limb.LEG), LEVER)).isFalse();
-        assertThat(looks(new Quantity.Straining(StrainKind.TWISTING, Limb.LEG), STRAIN))
+        assertThat(looks(new LimbQuantity.Reach(Limb.LEG), LEVER)).isFalse();
+        assertThat(looks(new LimbQuantity.Straining(StrainKind.TWISTING, Limb.LEG), STRAIN))
                 .isFalse();
-        assertThat(looks(new Quantity.Straining(StrainKind.IMPACT, Limb.ARM), STRAIN))
+        assertThat(looks(new LimbQuantity.Straining(StrainKind.IMPACT, Limb.ARM), STRAIN))
                 .isFalse();
     }
 
@@ -128,8 +128,8 @@ class QuantitiesTest {
 
     @Test
     void isLoweredToWhatIsAllowedAndNotBelowTheLeastThatMakesSense() {
-        Quantity.Share share = new Quantity.Share(Limb.LEG, Optional.empty());
-        Quantity.Holding held = new Quantity.Holding(Limb.ARM, LoadUnit.KILOGRAMS);
+        LimbQuantity.Share share = new LimbQuantity.Share(Limb.LEG, Optional.empty());
+        LimbQuantity.Holding held = new LimbQuantity.Holding(Limb.ARM, LoadUnit.KILOGRAMS);
         Quantity.Contacts contacts = new Quantity.Contacts();
         Quantity.EndForce end = new Quantity.EndForce(Circumstance.any(Motion.KNEE_FLEXION));
         Quantity.Against against = new Quantity.Against(Circumstance.any(Motion.KNEE_FLEXION));
@@ -140,7 +140,7 @@ class QuantitiesTest {
         assertThat(held.lowered(HELD, TWO_KILOGRAMS, EVERYTHING)).contains(new Demand.Held(Limb.ARM, TWO_KILOGRAMS));
         assertThat(held.lowered(HELD, new Load(1, LoadUnit.KILOGRAMS), EVERYTHING))
                 .isEmpty();
-        assertThat(new Quantity.Holding(Limb.ARM, LoadUnit.BAND_STEP)
+        assertThat(new LimbQuantity.Holding(Limb.ARM, LoadUnit.BAND_STEP)
                         .lowered(HELD, new Load(3, LoadUnit.BAND_STEP), EVERYTHING))
                 .isEmpty();
         assertThat(contacts.lowered(CONTACTS, new Count(20), EVERYTHING)).contains(new Demand.Contacts(new Count(20)));
@@ -157,15 +157,17 @@ class QuantitiesTest {
     @Test
     void noneIsTheLeastOfEachAndNothingWhereEvenTheLeastIsSomething() {
         assertThat(new Quantity.Effort(Tissue.CALF, Set.of(), Set.of()).none()).contains(Level.NONE);
-        assertThat(new Quantity.Share(Limb.LEG, Optional.empty()).none()).contains(BodyShare.ofPercent(0));
+        assertThat(new LimbQuantity.Share(Limb.LEG, Optional.empty()).none()).contains(BodyShare.ofPercent(0));
         assertThat(new Quantity.Against(Circumstance.any(Motion.KNEE_FLEXION)).none())
                 .contains(Loading.NONE);
         assertThat(new Quantity.EndForce(Circumstance.any(Motion.KNEE_FLEXION)).none())
                 .contains(EndRange.SHORT_OF_IT);
-        assertThat(new Quantity.Holding(Limb.ARM, LoadUnit.KILOGRAMS).none()).contains(new Load(0, LoadUnit.KILOGRAMS));
-        assertThat(new Quantity.Straining(StrainKind.SPEED, Limb.LEG).none()).contains(Level.NONE);
+        assertThat(new LimbQuantity.Holding(Limb.ARM, LoadUnit.KILOGRAMS).none())
+                .contains(new Load(0, LoadUnit.KILOGRAMS));
+        assertThat(new LimbQuantity.Straining(StrainKind.SPEED, Limb.LEG).none())
+                .contains(Level.NONE);
         assertThat(new Quantity.Contacts().none()).contains(new Count(0));
-        assertThat(new Quantity.Reach(Limb.ARM).none()).isEmpty();
+        assertThat(new LimbQuantity.Reach(Limb.ARM).none()).isEmpty();
         assertThat(new Quantity.HandHeight().none()).isEmpty();
     }
 
@@ -201,7 +203,7 @@ class QuantitiesTest {
         MotionLimit motion = new MotionLimit(
                 head("m"), Circumstance.any(Motion.KNEE_FLEXION), sixWeeks(Allowed.within(Arc.between(0, 60))));
         AmountLimit<Load> held = new AmountLimit<>(
-                head("h"), new Quantity.Holding(Limb.ARM, LoadUnit.KILOGRAMS), sixWeeks(Allowed.nothing()));
+                head("h"), new LimbQuantity.Holding(Limb.ARM, LoadUnit.KILOGRAMS), sixWeeks(Allowed.nothing()));
 
         assertThat(motion.asStrict(Allowed.within(Arc.between(0, 60)), Allowed.within(Arc.between(0, 90))))
                 .isTrue();

@@ -12,6 +12,7 @@ import waypost.core.limit.ActivityLimit;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.AmountLimit;
 import waypost.core.limit.CombinedLimit;
+import waypost.core.limit.LimbQuantity;
 import waypost.core.limit.Limit;
 import waypost.core.limit.MotionLimit;
 import waypost.core.limit.PostureLimit;
@@ -61,7 +62,7 @@ public final class Bounds implements Limit.Visitor<Function<String, ?>>, Quantit
     }
 
     @Override
-    public Function<String, ?> share(Quantity.Share quantity) {
+    public Function<String, ?> share(LimbQuantity.Share quantity) {
         return BodyShare::parse;
     }
 
@@ -76,12 +77,12 @@ public final class Bounds implements Limit.Visitor<Function<String, ?>>, Quantit
     }
 
     @Override
-    public Function<String, ?> holding(Quantity.Holding quantity) {
+    public Function<String, ?> holding(LimbQuantity.Holding quantity) {
         return text -> LimitReader.load(quantity.unit(), text);
     }
 
     @Override
-    public Function<String, ?> reach(Quantity.Reach quantity) {
+    public Function<String, ?> reach(LimbQuantity.Reach quantity) {
         return LimitReader.bound(LeverLength.class);
     }
 
@@ -91,7 +92,7 @@ public final class Bounds implements Limit.Visitor<Function<String, ?>>, Quantit
     }
 
     @Override
-    public Function<String, ?> straining(Quantity.Straining quantity) {
+    public Function<String, ?> straining(LimbQuantity.Straining quantity) {
         return LimitReader.bound(Level.class);
     }
 

@@ -33,18 +33,7 @@ final class BundleReader {
         for (SourceText source : sources) {
             gathering(() -> open(source, byKind));
         }
-        ExerciseReader exercises = new ExerciseReader(measures, ladders, activities);
-        each(byKind, "measures", d -> new MeasureReader(measures).read(d.top()));
-        each(byKind, "red-flags", d -> new RedFlagReader(redFlags).read(d.top()));
-        each(byKind, "exercises", d -> exercises.read(d.top()));
-        each(byKind, "protocol", d -> {
-            ProtocolParts parts = new ProtocolParts(d.top(), measures);
-            protocols.put(d.top().text("protocol"), parts);
-        });
-        each(byKind, "supplement", d -> {
-            exercises.read(d.top());
-            supplemented(d).addRules(d.top());
-        });
+        readAll(byKind);
         boolean allRead = byKind.values().stream()
                 .flatMap(List::stream)
                 .allMatch(document -> document.problems().isEmpty());
@@ -63,6 +52,22 @@ final class BundleReader {
                 List.copyOf(ladders.values()),
                 List.copyOf(activities.values()),
                 protocols.values().stream().map(ProtocolParts::whole).toList());
+    }
+
+    /** Kind by kind: what is named stands before what names it. */
+    private void readAll(Map<String, List<Document>> byKind) {
+        ExerciseReader exercises = new ExerciseReader(measures, ladders, activities);
+        each(byKind, "measures", d -> new MeasureReader(measures).read(d.top()));
+        each(byKind, "red-flags", d -> new RedFlagReader(redFlags).read(d.top()));
+        each(byKind, "exercises", d -> exercises.read(d.top()));
+        each(byKind, "protocol", d -> {
+            ProtocolParts parts = new ProtocolParts(d.top(), measures);
+            protocols.put(d.top().text("protocol"), parts);
+        });
+        each(byKind, "supplement", d -> {
+            exercises.read(d.top());
+            supplemented(d).addRules(d.top());
+        });
     }
 
     private void open(SourceText source, Map<String, List<Document>> byKind) {

@@ -25,6 +25,11 @@ final class CriterionReader {
 
     CriterionReader(Map<String, Measure> measures) {
         this.measures = measures;
+        readMeasured();
+        readSaid();
+    }
+
+    private void readMeasured() {
         kinds.put(
                 "reach", e -> new Criterion.Reach(head(e), measure(e, "reach"), mode(e), amount(e, "reach", "bound")));
         kinds.put(
@@ -47,6 +52,9 @@ final class CriterionReader {
                         number(e, "least"),
                         number(e, "most")));
         kinds.put("observed", e -> new Criterion.Observed(head(e), measure(e, "observed")));
+    }
+
+    private void readSaid() {
         kinds.put("clearance", e -> attested(e, "clearance", Criterion.Attested.Kind.CLEARANCE));
         kinds.put("taught-back", e -> attested(e, "taught-back", Criterion.Attested.Kind.TAUGHT_BACK));
         kinds.put("imaging", e -> attested(e, "imaging", Criterion.Attested.Kind.IMAGING_SEEN));

@@ -26,6 +26,7 @@ import waypost.core.limit.Allowed;
 import waypost.core.limit.AmountLimit;
 import waypost.core.limit.Circumstance;
 import waypost.core.limit.CombinedLimit;
+import waypost.core.limit.LimbQuantity;
 import waypost.core.limit.Limit;
 import waypost.core.limit.MotionLimit;
 import waypost.core.limit.PostureLimit;
@@ -43,6 +44,12 @@ final class LimitReader {
 
     LimitReader(ConditionReader conditions) {
         this.conditions = conditions;
+        readMovements();
+        readAmounts();
+        readBars();
+    }
+
+    private void readMovements() {
         kinds.put("motion", this::motion);
         kinds.put(
                 "together",
@@ -58,19 +65,27 @@ final class LimitReader {
                         e,
                         new Quantity.EndForce(CircumstanceReader.circumstance(e, "end-force")),
                         bound(EndRange.class)));
+    }
+
+    private void readAmounts() {
         kinds.put("tissue", e -> amount(e, effort(e), bound(Level.class)));
         kinds.put(
                 "bearing",
                 e -> amount(
                         e,
-                        new Quantity.Share(Word.at(e, "bearing", Limb.class), Word.maybe(e, "support", Support.class)),
+                        new LimbQuantity.Share(
+                                Word.at(e, "bearing", Limb.class), Word.maybe(e, "support", Support.class)),
                         BodyShare::parse));
         kinds.put("strain", e -> amount(e, straining(e), bound(Level.class)));
         kinds.put("held", this::held);
         kinds.put(
-                "lever", e -> amount(e, new Quantity.Reach(Word.at(e, "lever", Limb.class)), bound(LeverLength.class)));
+                "lever",
+                e -> amount(e, new LimbQuantity.Reach(Word.at(e, "lever", Limb.class)), bound(LeverLength.class)));
         kinds.put("height", e -> amount(e, new Quantity.HandHeight(), bound(ArmHeight.class)));
         kinds.put("contacts", e -> amount(e, new Quantity.Contacts(), Count::parse));
+    }
+
+    private void readBars() {
         kinds.put(
                 "posture",
                 e -> new PostureLimit(head(e), Word.all(e, "posture", Posture.class), steps(e, LimitReader::noBound)));
@@ -116,15 +131,16 @@ final class LimitReader {
                 Word.all(entry, "actions", Action.class));
     }
 
-    private static Quantity.Straining straining(Entry entry) {
-        return new Quantity.Straining(
+    private static LimbQuantity.Straining straining(Entry entry) {
+        return new LimbQuantity.Straining(
                 Word.at(entry, "strain", StrainKind.class),
                 Word.maybe(entry, "limb", Limb.class).orElse(Limb.LEG));
     }
 
     private Limit<?> held(Entry entry) {
         LoadUnit unit = entry.at("unit").as(LimitReader::unit);
-        return amount(entry, new Quantity.Holding(Word.at(entry, "held", Limb.class), unit), text -> load(unit, text));
+        return amount(
+                entry, new LimbQuantity.Holding(Word.at(entry, "held", Limb.class), unit), text -> load(unit, text));
     }
 
     static Load load(LoadUnit unit, String text) {

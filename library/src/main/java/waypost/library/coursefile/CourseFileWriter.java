@@ -82,6 +82,20 @@ public record CourseFileWriter(
     /** The file's text. */
     public String write() {
         Map<String, Object> top = new LinkedHashMap<>();
+        putHead(top);
+        putMeasured(top);
+        putDone(top);
+        putDecided(top);
+        history.ended().ifPresent(day -> top.put("ended", day.toString()));
+        history.revisionOf().ifPresent(course -> top.put("revision-of", course));
+        return new Dump(DumpSettings.builder()
+                        .setDefaultFlowStyle(FlowStyle.BLOCK)
+                        .setSplitLines(false)
+                        .build())
+                .dumpToString(top);
+    }
+
+    private void putHead(Map<String, Object> top) {
         top.put("course", id);
         top.put("format", "1");
         top.put("protocol", resolved.protocol().id());
@@ -91,6 +105,9 @@ public record CourseFileWriter(
         top.put("clock", Word.of(resolved.protocol().clock()));
         top.put("answers", answers());
         put(top, "orders", orders.stream().map(CourseFileWriter::order).toList());
+    }
+
+    private void putMeasured(Map<String, Object> top) {
         put(
                 top,
                 "readings",
@@ -101,6 +118,9 @@ public record CourseFileWriter(
                 history.evidence().attestations().stream()
                         .map(CourseFileWriter::attestation)
                         .toList());
+    }
+
+    private void putDone(Map<String, Object> top) {
         put(
                 top,
                 "sessions",
@@ -115,6 +135,9 @@ public record CourseFileWriter(
                 notes.stream()
                         .map(note -> entry("on", note.on().toString(), "text", note.text()))
                         .toList());
+    }
+
+    private void putDecided(Map<String, Object> top) {
         put(
                 top,
                 "signed",
@@ -131,13 +154,6 @@ public record CourseFileWriter(
                 top,
                 "narrowings",
                 narrowings.stream().map(CourseFileWriter::narrowing).toList());
-        history.ended().ifPresent(day -> top.put("ended", day.toString()));
-        history.revisionOf().ifPresent(course -> top.put("revision-of", course));
-        return new Dump(DumpSettings.builder()
-                        .setDefaultFlowStyle(FlowStyle.BLOCK)
-                        .setSplitLines(false)
-                        .build())
-                .dumpToString(top);
     }
 
     private static Map<String, Object> checkIn(CheckedIn told) {

@@ -8,6 +8,7 @@ import java.util.Set;
 import waypost.core.course.Compensated;
 import waypost.core.course.DutyStatus;
 import waypost.core.course.Neighbours;
+import waypost.core.course.NextPhase;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
 import waypost.core.course.Unlocking;
@@ -116,20 +117,21 @@ public record Judgement(
                         .map(p -> kept(p, words, dayZero))
                         .toList(),
                 standing.duties().stream().map(d -> due(d, words)).toList(),
-                standing.next()
-                        .map(next -> new Next(
-                                next.phase().id(),
-                                next.earliest().dateFrom(dayZero).toString(),
-                                next.timeReached(),
-                                next.ready(),
-                                next.milestones().stream()
-                                        .map(m -> post(m, words, helped))
-                                        .toList())),
+                standing.next().map(next -> next(next, words, dayZero, helped)),
                 standing.verdicts().stream()
                         .map(v -> judged(v, standing, bundle, off))
                         .toList(),
                 new Offers(visit, bundle).all(),
                 visit.asked().stream().map(flag -> flag(flag, visit)).toList());
+    }
+
+    private static Next next(NextPhase next, Words words, LocalDate dayZero, Set<String> helped) {
+        return new Next(
+                next.phase().id(),
+                next.earliest().dateFrom(dayZero).toString(),
+                next.timeReached(),
+                next.ready(),
+                next.milestones().stream().map(m -> post(m, words, helped)).toList());
     }
 
     private static Asked asked(Unlocking unlocking) {

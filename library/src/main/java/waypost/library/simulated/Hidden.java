@@ -79,7 +79,24 @@ final class Hidden {
     private void anchor(Criterion criterion, int day) {
         if (criterion instanceof Criterion.Several several) {
             several.parts().forEach(part -> anchor(part, day));
-        } else if (criterion instanceof Criterion.Reach reach) {
+        } else if (criterion instanceof Criterion.SymmetryAtLeast symmetry) {
+            double share = Math.min(1, symmetry.percent() / 100 + 0.05);
+            double other = other(symmetry.measure());
+            boolean higher = symmetry.measure().better() == Measure.Better.HIGHER;
+            add(symmetry.measure(), symmetry.mode(), day, higher ? other * share : other / share);
+        } else if (criterion instanceof Criterion.RatioBetween ratio) {
+            double divisor = other(ratio.divisor());
+            add(ratio.divisor(), ratio.mode(), day, divisor);
+            add(ratio.measure(), ratio.mode(), day, divisor * (ratio.least() + ratio.most()) / 200);
+        } else if (criterion instanceof Criterion.Observed observed) {
+            add(observed.measure(), observed.mode(), day, 1);
+        } else {
+            anchorBound(criterion, day);
+        }
+    }
+
+    private void anchorBound(Criterion criterion, int day) {
+        if (criterion instanceof Criterion.Reach reach) {
             add(
                     reach.measure(),
                     reach.mode(),
@@ -99,17 +116,6 @@ final class Hidden {
                     0,
                     deficit.most().value() - MARGIN_OF_ERROR * deficit.measure().error());
             add(deficit.measure(), deficit.mode(), day, lesser(deficit.measure(), lacking));
-        } else if (criterion instanceof Criterion.SymmetryAtLeast symmetry) {
-            double share = Math.min(1, symmetry.percent() / 100 + 0.05);
-            double other = other(symmetry.measure());
-            boolean higher = symmetry.measure().better() == Measure.Better.HIGHER;
-            add(symmetry.measure(), symmetry.mode(), day, higher ? other * share : other / share);
-        } else if (criterion instanceof Criterion.RatioBetween ratio) {
-            double divisor = other(ratio.divisor());
-            add(ratio.divisor(), ratio.mode(), day, divisor);
-            add(ratio.measure(), ratio.mode(), day, divisor * (ratio.least() + ratio.most()) / 200);
-        } else if (criterion instanceof Criterion.Observed observed) {
-            add(observed.measure(), observed.mode(), day, 1);
         }
     }
 

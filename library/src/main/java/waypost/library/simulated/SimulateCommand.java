@@ -55,7 +55,7 @@ public final class SimulateCommand implements Callable<Integer> {
     }
 
     private SimulatedCourse live(Bundle bundle, Protocol protocol, Healing healing) {
-        return SimulatedCourse.live(bundle, protocol, SimulatedCourse.plainAnswers(protocol), healing, DAY_ZERO, seed);
+        return SimulatedCourse.live(bundle, protocol, PlainAnswers.of(protocol), healing, DAY_ZERO, seed);
     }
 
     private static String row(Outcome outcome) {

@@ -41,7 +41,6 @@ import waypost.core.progression.Proposal;
 import waypost.core.progression.Proposals;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
-import waypost.core.question.Question;
 import waypost.core.resolved.Resolver;
 import waypost.core.safety.CheckIn;
 import waypost.core.safety.RedFlag;
@@ -107,21 +106,6 @@ public final class SimulatedCourse {
         this.flagDay = healing == Healing.SILENT_RED_FLAG
                 ? begins + FLAG_NOT_BEFORE + random.nextInt(Math.max(1, (until - begins) / 2))
                 : until + 1;
-    }
-
-    /** Every finding as plain as it can be: "none", "no", or the first value. */
-    public static Answers plainAnswers(Protocol protocol) {
-        return new Answers(protocol.questions().stream()
-                .filter(question -> question.kind() != Question.Kind.SCHOOL
-                        || question.usual().isEmpty())
-                .collect(Collectors.toMap(Question::id, question -> Set.of(plain(question)))));
-    }
-
-    private static String plain(Question question) {
-        return question.valueIds().stream()
-                .filter(value -> value.equals("none") || value.equals("no"))
-                .findFirst()
-                .orElseGet(() -> question.valueIds().get(0));
     }
 
     /** Lives the whole course. */

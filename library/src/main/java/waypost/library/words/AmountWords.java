@@ -8,6 +8,7 @@ import waypost.core.demand.Level;
 import waypost.core.demand.LeverLength;
 import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
+import waypost.core.limit.LimbQuantity;
 import waypost.core.limit.Quantity;
 
 /** Says so much of a quantity: "low effort", "50 % of body weight", "band 2", "above shoulder". */
@@ -29,7 +30,7 @@ record AmountWords(Object amount, boolean brief) implements Quantity.Visitor<Str
     }
 
     @Override
-    public String share(Quantity.Share quantity) {
+    public String share(LimbQuantity.Share quantity) {
         return Terms.share((BodyShare) amount);
     }
 
@@ -49,12 +50,12 @@ record AmountWords(Object amount, boolean brief) implements Quantity.Visitor<Str
     }
 
     @Override
-    public String holding(Quantity.Holding quantity) {
+    public String holding(LimbQuantity.Holding quantity) {
         return Terms.load((Load) amount);
     }
 
     @Override
-    public String reach(Quantity.Reach quantity) {
+    public String reach(LimbQuantity.Reach quantity) {
         return Terms.plain((LeverLength) amount) + " lever";
     }
 
@@ -68,7 +69,7 @@ record AmountWords(Object amount, boolean brief) implements Quantity.Visitor<Str
     }
 
     @Override
-    public String straining(Quantity.Straining quantity) {
+    public String straining(LimbQuantity.Straining quantity) {
         return Terms.plain((Level) amount) + (brief ? "" : " " + Terms.plain(quantity.kind()));
     }
 

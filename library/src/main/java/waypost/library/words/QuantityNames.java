@@ -1,5 +1,6 @@
 package waypost.library.words;
 
+import waypost.core.limit.LimbQuantity;
 import waypost.core.limit.Quantity;
 
 /** What a quantity is called when none of it is allowed. */
@@ -12,7 +13,7 @@ enum QuantityNames implements Quantity.Visitor<String> {
     }
 
     @Override
-    public String share(Quantity.Share quantity) {
+    public String share(LimbQuantity.Share quantity) {
         return "weight";
     }
 
@@ -27,12 +28,12 @@ enum QuantityNames implements Quantity.Visitor<String> {
     }
 
     @Override
-    public String holding(Quantity.Holding quantity) {
+    public String holding(LimbQuantity.Holding quantity) {
         return "load held";
     }
 
     @Override
-    public String reach(Quantity.Reach quantity) {
+    public String reach(LimbQuantity.Reach quantity) {
         return "lever";
     }
 
@@ -42,7 +43,7 @@ enum QuantityNames implements Quantity.Visitor<String> {
     }
 
     @Override
-    public String straining(Quantity.Straining quantity) {
+    public String straining(LimbQuantity.Straining quantity) {
         return Terms.plain(quantity.kind());
     }
 

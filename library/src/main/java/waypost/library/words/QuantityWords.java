@@ -2,6 +2,7 @@ package waypost.library.words;
 
 import java.util.stream.Collectors;
 import waypost.core.limit.Circumstance;
+import waypost.core.limit.LimbQuantity;
 import waypost.core.limit.Quantity;
 
 /** Says where a quantity counts: "for the hamstring (resisted)", "on the affected leg", "in knee extension". */
@@ -15,7 +16,7 @@ enum QuantityWords implements Quantity.Visitor<String> {
     }
 
     @Override
-    public String share(Quantity.Share quantity) {
+    public String share(LimbQuantity.Share quantity) {
         String support = quantity.support()
                 .map(s -> switch (s) {
                     case ONE -> " standing on it alone";
@@ -37,12 +38,12 @@ enum QuantityWords implements Quantity.Visitor<String> {
     }
 
     @Override
-    public String holding(Quantity.Holding quantity) {
+    public String holding(LimbQuantity.Holding quantity) {
         return " in " + Terms.limb(quantity.limb());
     }
 
     @Override
-    public String reach(Quantity.Reach quantity) {
+    public String reach(LimbQuantity.Reach quantity) {
         return " for " + Terms.limb(quantity.limb());
     }
 
@@ -52,7 +53,7 @@ enum QuantityWords implements Quantity.Visitor<String> {
     }
 
     @Override
-    public String straining(Quantity.Straining quantity) {
+    public String straining(LimbQuantity.Straining quantity) {
         return "";
     }
 

@@ -13,6 +13,7 @@ import waypost.core.demand.Demand.Movement;
 import waypost.core.exercise.Role;
 import waypost.core.gate.Verdict;
 import waypost.core.measure.Plain;
+import waypost.core.reason.NotYet;
 import waypost.core.reason.Reason;
 import waypost.core.time.CourseDay;
 
@@ -47,16 +48,16 @@ public final class SignWords {
             return date(opens.get().dateFrom(standing.course().resolved().dayZero()));
         }
         for (Reason reason : verdict.reasons()) {
-            if (reason instanceof Reason.RangeUnknown) {
+            if (reason instanceof NotYet.RangeUnknown) {
                 return "measure range";
             }
             if (reason instanceof Reason.RangeShort range) {
                 return "needs " + Terms.degrees(range.needed());
             }
-            if (reason instanceof Reason.PhaseNotSigned phase) {
+            if (reason instanceof NotYet.PhaseNotSigned phase) {
                 return "phase: " + phase.wanted().title();
             }
-            if (reason instanceof Reason.MilestoneNotMet) {
+            if (reason instanceof NotYet.MilestoneNotMet) {
                 return "milestone";
             }
             if (reason instanceof Reason.InOtherCourse) {

@@ -15,6 +15,7 @@ import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.question.Question;
+import waypost.core.reason.NotYet;
 import waypost.core.reason.OtherCourse;
 import waypost.core.reason.Reason;
 import waypost.core.resolved.Resolved;
@@ -140,7 +141,7 @@ public final class Words implements Reason.Visitor<Said> {
     }
 
     @Override
-    public Said clockNotStarted(Reason.ClockNotStarted reason) {
+    public Said clockNotStarted(NotYet.ClockNotStarted reason) {
         return new Said(
                 "Counts from the " + plainName(reason.clock()) + " (" + reason.written() + "), which has not been.",
                 "",
@@ -161,7 +162,7 @@ public final class Words implements Reason.Visitor<Said> {
     }
 
     @Override
-    public Said beforeDay(Reason.BeforeDay reason) {
+    public Said beforeDay(NotYet.BeforeDay reason) {
         return new Said("Opens " + dates.say(reason.opens()) + ".", "", source(reason.rule()));
     }
 
@@ -174,7 +175,7 @@ public final class Words implements Reason.Visitor<Said> {
     }
 
     @Override
-    public Said phase(Reason.PhaseNotSigned reason) {
+    public Said phase(NotYet.PhaseNotSigned reason) {
         return new Said(
                 "Belongs to the phase \"" + reason.wanted().title() + "\"; signed so far: \""
                         + reason.signed().title() + "\".",
@@ -183,7 +184,7 @@ public final class Words implements Reason.Visitor<Said> {
     }
 
     @Override
-    public Said milestone(Reason.MilestoneNotMet reason) {
+    public Said milestone(NotYet.MilestoneNotMet reason) {
         String day = reason.regardless()
                 .map(from -> "Opens when it is met, or on " + dates.say(from) + ".")
                 .orElse("Opens when it is met.");
@@ -202,7 +203,7 @@ public final class Words implements Reason.Visitor<Said> {
     }
 
     @Override
-    public Said rangeUnknown(Reason.RangeUnknown reason) {
+    public Said rangeUnknown(NotYet.RangeUnknown reason) {
         String needed = "Needs " + Terms.degrees(reason.needed()) + " of " + Terms.bend(reason.motion());
         String sentence = reason.lastOn()
                 .map(on -> needed + "; last measured " + Dates.say(on) + ", which counts for " + reason.validDays()

@@ -22,6 +22,7 @@ import waypost.core.limit.AmountLimit;
 import waypost.core.limit.Circumstance;
 import waypost.core.limit.CombinedLimit;
 import waypost.core.limit.Component;
+import waypost.core.limit.LimbQuantity;
 import waypost.core.limit.Limit;
 import waypost.core.limit.MotionLimit;
 import waypost.core.limit.PostureLimit;
@@ -111,7 +112,7 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
             boolean mode = q.modes().isEmpty() || q.modes().contains(t.mode());
             return t.tissue() == q.tissue() && mode && action ? Optional.of(t.effort()) : Optional.empty();
         }
-        if (quantity instanceof Quantity.Share q && d instanceof Demand.Bearing b) {
+        if (quantity instanceof LimbQuantity.Share q && d instanceof Demand.Bearing b) {
             boolean support = q.support().isEmpty() || q.support().get() == b.support();
             return b.limb() == q.limb() && support ? Optional.of(b.share()) : Optional.empty();
         }
@@ -123,16 +124,16 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
         if (quantity instanceof Quantity.EndForce q) {
             return inCircumstance(q.circumstance(), role) ? Optional.of(((Demand.Movement) d).end()) : Optional.empty();
         }
-        if (quantity instanceof Quantity.Holding q && d instanceof Demand.Held h) {
+        if (quantity instanceof LimbQuantity.Holding q && d instanceof Demand.Held h) {
             return h.limb() == q.limb() && h.load().unit() == q.unit() ? Optional.of(h.load()) : Optional.empty();
         }
-        if (quantity instanceof Quantity.Reach q && d instanceof Demand.Lever l) {
+        if (quantity instanceof LimbQuantity.Reach q && d instanceof Demand.Lever l) {
             return l.limb() == q.limb() ? Optional.of(l.length()) : Optional.empty();
         }
         if (quantity instanceof Quantity.HandHeight && d instanceof Demand.Height h) {
             return Optional.of(h.height());
         }
-        if (quantity instanceof Quantity.Straining q && d instanceof Demand.Strain s) {
+        if (quantity instanceof LimbQuantity.Straining q && d instanceof Demand.Strain s) {
             return s.kind() == q.kind() && s.limb() == q.limb() ? Optional.of(s.level()) : Optional.empty();
         }
         if (quantity instanceof Quantity.Contacts && d instanceof Demand.Contacts c) {
@@ -175,7 +176,7 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
         if (limit instanceof AmountLimit<?> amount) {
             double asked = size(asked(amount.quantity(), role).orElseThrow());
             boolean leastIsSomething =
-                    amount.quantity() instanceof Quantity.Reach || amount.quantity() instanceof Quantity.HandHeight;
+                    amount.quantity() instanceof LimbQuantity.Reach || amount.quantity() instanceof Quantity.HandHeight;
             return bound == null ? !leastIsSomething && asked <= 0 : asked <= size(bound);
         }
         return false;
@@ -239,7 +240,7 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
 
     private List<Role> lowered(Quantity<?> quantity, Object bound, Role role) {
         Demand d = role.demands().get(at);
-        if (quantity instanceof Quantity.Share q) {
+        if (quantity instanceof LimbQuantity.Share q) {
             BodyShare most = bound == null ? BodyShare.ofPercent(0) : (BodyShare) bound;
             return role.reducible().share().filter(least -> least.percent() <= most.percent()).stream()
                     .map(least ->
@@ -258,7 +259,7 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
                     .map(least -> role.replacing(at, ((Demand.Movement) d).pressedTo(most)))
                     .toList();
         }
-        if (quantity instanceof Quantity.Holding q) {
+        if (quantity instanceof LimbQuantity.Holding q) {
             Load most = bound == null ? new Load(0, q.unit()) : (Load) bound;
             return role
                     .reducible()

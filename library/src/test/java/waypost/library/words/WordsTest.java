@@ -13,6 +13,7 @@ import waypost.core.body.Degrees;
 import waypost.core.body.Motion;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Hold;
+import waypost.core.reason.NotYet;
 import waypost.core.reason.Reason;
 import waypost.core.time.CourseDay;
 import waypost.library.KneeCourse;
@@ -96,7 +97,7 @@ class WordsTest {
         assertThat(words.say(new Reason.RangeShort(Motion.KNEE_FLEXION, Degrees.of(110), Degrees.of(106), day, false))
                         .sentence())
                 .isEqualTo("Needs 110° of knee flexion; 106° measured, 4° missing.");
-        assertThat(words.say(new Reason.RangeUnknown(Motion.KNEE_FLEXION, Degrees.of(110), Optional.of(day), 14))
+        assertThat(words.say(new NotYet.RangeUnknown(Motion.KNEE_FLEXION, Degrees.of(110), Optional.of(day), 14))
                         .sentence())
                 .isEqualTo("Needs 110° of knee flexion; last measured Wed 2 Apr 2031, which counts for 14 days.");
     }
