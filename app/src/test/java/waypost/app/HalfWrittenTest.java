@@ -69,6 +69,24 @@ class HalfWrittenTest {
     static Stream<Command> commands() {
         Command event = command("/events", "eventId", "what", "fall", "on", TODAY, "words", "slipped");
         Command narrowing = command("/narrowings", "narrowingId", "what", "BARS:quad-set", "narrowWhy", "sore on top");
+        Command reading = command(
+                "/readings",
+                "readingId",
+                "measure",
+                "pain-during",
+                "said",
+                "3",
+                "side",
+                "LEFT",
+                "mode",
+                "ACTIVE",
+                "measuredOn",
+                TODAY,
+                "strict",
+                "true");
+        Command set = command("/sets", "entryId", "role", "quad-set/operated", "amount", "10", "pain", "1");
+        Command order = new Command("/orders", HalfWrittenTest::order);
+        Command booking = new Command("/today/appointments", HalfWrittenTest::booking);
         Command hold = command("/holds", "holdId", "why", "wound draining", "reviewOn", "2031-04-05");
         return Stream.of(
                 new Command(
@@ -124,7 +142,14 @@ class HalfWrittenTest {
                 on(hold, "holdId", "/end", "why", "dry for two days"),
                 command("/stops", "entryId", "role", "quad-set/operated", "why", "sharp or shooting pain"),
                 command("/plan", "blockId", "beginsOn", TODAY, "weeks", "3", "role", "quad-set/operated"),
-                new Command("/orders", HalfWrittenTest::order),
+                order,
+                on(order, "orderId", "/withdrawal", "why", "said otherwise"),
+                new Command("/readings/correction", visit -> corrected(visit, reading)),
+                on(set, "entryId", "/withdraw", "role", "quad-set/operated"),
+                booking,
+                new Command(
+                        "/today/walk-in",
+                        visit -> new Sent("/today/walk-in", form("appointmentId", "courseId", courseId(visit)))),
                 new Command(
                         "/teach-back",
                         visit -> new Sent(
@@ -146,6 +171,25 @@ class HalfWrittenTest {
         return new Sent(
                 visit.path() + "/orders",
                 form("orderId", "what", limit.group(1), "allow", "free", "words", "May begin now."));
+    }
+
+    private static Sent corrected(Working visit, Command reading) {
+        Sent before = reading.sent.apply(visit);
+        assertThat(THERAPIST.post(before.path(), before.form()).status()).isEqualTo(302);
+        Matcher kept = Pattern.compile("/readings/([0-9a-f-]{36})/correction").matcher(visit.get("/measures/readings"));
+        assertThat(kept.find()).isTrue();
+        return new Sent(
+                visit.path() + "/readings/" + kept.group(1) + "/correction", Map.of("said", "4", "why", "misread"));
+    }
+
+    private static Sent booking(Working visit) {
+        return new Sent(
+                "/today/appointments",
+                form("appointmentId", "courseId", courseId(visit), "date", "2031-04-08", "time", "10:00"));
+    }
+
+    private static String courseId(Working visit) {
+        return visit.path().substring("/courses/".length());
     }
 
     /** The countersignature of a note that an assistant handed in. */
