@@ -52,6 +52,51 @@
     }
   });
 
+  /* A hand dragged over a dial of the opened rung writes into its form for narrowing; the form alone does the same by keys. */
+  const dialOf = (event) => {
+    const svg = event.target.closest("#rung .dial svg");
+    const form = document.querySelector("#rung .narrow form");
+    const what = svg && form && form.elements.what.querySelector(`option[value="MOTION:${svg.dataset.motion}"]`);
+    return what ? { svg, form, what } : null;
+  };
+
+  const angleAt = (svg, event) => {
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
+    const angle = Math.atan2(-at.y, -at.x) * 180 / Math.PI;
+    return Math.max(0, Math.round(angle < -90 ? angle + 360 : angle));
+  };
+
+  const narrow = (dial, event) => {
+    const angle = angleAt(dial.svg, event);
+    const turned = angle * Math.PI / 180;
+    let hand = dial.svg.querySelector(".dial-hand");
+    if (!hand) {
+      hand = document.createElementNS("http://www.w3.org/2000/svg", "path");
+      hand.setAttribute("class", "dial-hand");
+      dial.svg.append(hand);
+    }
+    hand.setAttribute("d", `M0 0L${(-78 * Math.cos(turned)).toFixed(1)} ${(-78 * Math.sin(turned)).toFixed(1)}`);
+    dial.what.selected = true;
+    dial.form.elements.allow.value = `at most ${angle}`;
+    dial.form.closest("details").open = true;
+  };
+
+  let turning = null;
+  document.addEventListener("pointerdown", (event) => {
+    turning = event.button === 0 ? dialOf(event) : null;
+    if (turning) {
+      event.preventDefault();
+      narrow(turning, event);
+    }
+  });
+  document.addEventListener("pointermove", (event) => turning && narrow(turning, event));
+  document.addEventListener("pointerup", () => {
+    if (turning) {
+      turning.form.elements.narrowWhy.focus();
+      turning = null;
+    }
+  });
+
   /* The opened rung is the current one of its rack. */
   document.addEventListener("htmx:afterSwap", (event) => {
     const opened = document.querySelector("#rung input[name=rung]");

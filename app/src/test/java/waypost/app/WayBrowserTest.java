@@ -18,6 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
 import waypost.app.testing.Browser;
 import waypost.app.testing.DemoCourses;
 import waypost.app.testing.Visitor;
@@ -284,5 +285,25 @@ class WayBrowserTest {
 
     private static String background() {
         return String.valueOf(browser.driver().executeScript("return getComputedStyle(document.body).backgroundColor"));
+    }
+
+    @Test
+    void aHandDraggedOverADialNarrowsItsMotion() {
+        Working visit = Working.on(Visitor.signedIn("therapist"), 120);
+        browser.open(visit.path() + "?rung=single-leg-squat/operated");
+        WebElement dial = browser.waitFor(By.cssSelector("#rung .dial svg[data-motion^=knee]"));
+        int up = dial.getSize().getHeight() / 4;
+        new Actions(browser.driver())
+                .moveToElement(dial, -30, -up)
+                .clickAndHold()
+                .moveToElement(dial, -45, -up / 4)
+                .release()
+                .perform();
+
+        assertThat(browser.value("what")).startsWith("MOTION:knee");
+        assertThat(browser.value("allow")).matches("at most [1-6]\\d");
+        browser.type("narrowWhy", "sore below the kneecap");
+        browser.press("Narrow it");
+        browser.waitForText("sore below the kneecap");
     }
 }

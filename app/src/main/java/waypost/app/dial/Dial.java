@@ -5,11 +5,13 @@ import java.util.List;
 /**
  * A dial ready to be drawn, with the same facts as a list.
  *
+ * @param motion the axis, as files write it
  * @param shapes back to front
  * @param labels numbers round the rim, and the bound
  * @param facts what it shows, for a table
  */
-public record Dial(String title, String viewBox, List<Shape> shapes, List<Label> labels, List<Fact> facts) {
+public record Dial(
+        String title, String motion, String viewBox, List<Shape> shapes, List<Label> labels, List<Fact> facts) {
 
     /**
      * A path of the drawing.

@@ -21,6 +21,7 @@ import waypost.core.measure.Measure;
 import waypost.core.measure.Plain;
 import waypost.core.measure.Reading;
 import waypost.core.milestone.Milestone;
+import waypost.library.bundle.Word;
 import waypost.library.words.SignWords;
 import waypost.library.words.Terms;
 import waypost.library.words.Words;
@@ -134,7 +135,7 @@ public final class Dials {
                 label("tick", tick, LABEL_AT, Integer.toString(tick));
             }
             String title = Words.sentenceCase(Terms.bend(motion));
-            return new Dial(title, face.viewBox(), shapes, labels, facts);
+            return new Dial(title, Word.of(motion), face.viewBox(), shapes, labels, facts);
         }
 
         private void usual() {
