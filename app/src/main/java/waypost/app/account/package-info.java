@@ -1,7 +1,7 @@
 /**
  * Who signs in, what each role may do, and how fresh a password must be to sign.
  *
- * <p>Start at {@link Staff} and {@link Permission}. May use: nothing of the other features.
+ * <p>Start at {@link Staff} and {@link Permission}. May use: entry, store.
  */
 @NullMarked
 package waypost.app.account;

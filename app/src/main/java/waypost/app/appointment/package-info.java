@@ -1,7 +1,7 @@
 /**
  * Appointments: booked, moved, cancelled, and what became of them.
  *
- * <p>Start at {@link Appointments}. May use: account, entry, shell, store, and the library.
+ * <p>Start at {@link Appointments}. May use: account, entry, store, the library.
  */
 @NullMarked
 package waypost.app.appointment;

@@ -1,8 +1,9 @@
 /**
- * The bench: the trade's calculations without a patient, each with its formula, source and limits, and a way to put the
- * result on record.
+ * The bench: the trade's calculations without a patient, each with its formula, source and limits, and a way to put
+ * the result on record.
  *
- * <p>Start at {@link Calculator}. The arithmetic is the core's. May use: finder, measure, store, and the core.
+ * <p>Start at {@link Calculator}. The arithmetic is the core's. May use: account, entry, finder, measure, shell,
+ * store, the core.
  */
 @NullMarked
 package waypost.app.bench;

@@ -1,7 +1,8 @@
 /**
  * The demo: an invented clinic with invented people, entered through the same services as everything else.
  *
- * <p>Start at {@link DemoClinic}. Only with the profile demo. May use: every feature's services.
+ * <p>Start at {@link DemoClinic}. Only with the profile demo. May use: account, appointment, band, course, event,
+ * finder, measure, milestone, shell, store, the core, the library.
  */
 @NullMarked
 package waypost.app.demo;

@@ -1,7 +1,7 @@
 /**
  * A difference of standings as a page shows it: signs before and after with the reason, and the rest in words.
  *
- * <p>Start at {@link DifferencePage}. May use: rack, the core, the library's words.
+ * <p>Start at {@link DifferencePage}. May use: rack, the core, the library.
  */
 @NullMarked
 package waypost.app.difference;

@@ -1,7 +1,8 @@
 /**
  * Entering readings as they are said, correcting and withdrawing them, and listing them.
  *
- * <p>Start at {@link MeasureController}. May use: course, account, audit, entry, shell, store, and the library.
+ * <p>Start at {@link MeasureController}. May use: account, audit, course, dial, entry, shell, store, the core, the
+ * library.
  */
 @NullMarked
 package waypost.app.measure;

@@ -1,7 +1,7 @@
 /**
  * A patient: every course, and the way to a second one.
  *
- * <p>Start at {@link PatientController}. May use: account, audit, course, shell, store, and the library.
+ * <p>Start at {@link PatientController}. May use: account, course, store, the core, the library.
  */
 @NullMarked
 package waypost.app.patient;

@@ -1,7 +1,7 @@
 /**
  * What is done in a course's visits: blocks of three or four weeks, and what was added, swapped and taken out since.
  *
- * <p>Start at {@link Plans}. May use: account, audit, band, course heads, entry, rack, shell, store, and the library.
+ * <p>Start at {@link Plans}. May use: account, entry, rack, shell, the core, the library.
  */
 @NullMarked
 package waypost.app.plan;

@@ -1,7 +1,7 @@
 /**
  * What surrounds every page: layout, security, errors, the clinic's clock.
  *
- * <p>Start at {@link SecurityConfiguration}. May use: account, store. Must not use the other features.
+ * <p>Start at {@link SecurityConfiguration}. May use: account, entry.
  */
 @NullMarked
 package waypost.app.shell;

@@ -1,7 +1,7 @@
 /**
  * What several features share of the database: published bundles, and the one loader that assembles courses.
  *
- * <p>Start at {@link CourseLoader}. May use: library and core. Must not use any feature.
+ * <p>Start at {@link CourseLoader}. May use: entry, the core, the library.
  */
 @NullMarked
 package waypost.app.store;

@@ -1,8 +1,9 @@
 /**
- * Precautions taught and taught back: said by the patient in their own words and shown on the other limb; due again after a
- * lapse, and when the precaution changes.
+ * Precautions taught and taught back: said by the patient in their own words and shown on the other limb; due again
+ * after a lapse, and when the precaution changes.
  *
- * <p>Start at {@link TeachBacks}. May use: account, audit, band, course heads, entry, figure, shell, store, and the library.
+ * <p>Start at {@link TeachBacks}. May use: account, audit, band, course, entry, figure, shell, store, the core, the
+ * library.
  */
 @NullMarked
 package waypost.app.teach;

@@ -1,9 +1,9 @@
 /**
  * The working part of a visit: today's plan, one exercise at a time with its proposal, and every set as it was done.
  *
- * <p>Start at {@link WorkController} and {@link SetEntry}. What was done is kept even when it was not open: the record tells
- * the truth. May use: account, audit, band, checkin, course heads, entry, figure, milestone, plan, rack, shell, store, and
- * the library.
+ * <p>Start at {@link WorkController} and {@link SetEntry}. What was done is kept even when it was not open: the
+ * record tells the truth. May use: account, audit, band, checkin, course, entry, figure, plan, rack, shell, store,
+ * the core, the library.
  */
 @NullMarked
 package waypost.app.work;

@@ -1,7 +1,7 @@
 /**
  * Names the parts of the body, the axes on which they move, and the degrees on those axes.
  *
- * <p>Start at {@link Motion}. May use: nothing but the JDK.
+ * <p>Start at {@link Motion}. May use: nothing of the other rooms.
  */
 @NullMarked
 package waypost.core.body;

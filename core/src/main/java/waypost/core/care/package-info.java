@@ -1,7 +1,7 @@
 /**
  * Judges several courses of one person together: what one closes, no other opens.
  *
- * <p>Start at {@link Person#on}. May use every floor below.
+ * <p>Start at {@link Person#on}. May use every floor below. May use: course.
  */
 @NullMarked
 package waypost.core.care;

@@ -1,7 +1,7 @@
 /**
  * Says what must have been measured, seen, tolerated, taught back or cleared.
  *
- * <p>Start at {@link Criterion}. May use: measure, body. Must not judge: milestone reviews it against evidence.
+ * <p>Start at {@link Criterion}. Must not judge: milestone reviews it against evidence. It does not judge: milestone reviews it against evidence. May use: body, measure.
  */
 @NullMarked
 package waypost.core.criterion;

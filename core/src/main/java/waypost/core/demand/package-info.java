@@ -1,6 +1,6 @@
 /**
- * Says what an exercise or test asks of the operated limb: motion, tissue, weight, load, lever, height,
- * posture, impact, balance and speed.
+ * Says what an exercise or test asks of the operated limb: motion, tissue, weight, load, lever, height, posture,
+ * impact, balance and speed.
  *
  * <p>Start at {@link Demand}. May use: body.
  */

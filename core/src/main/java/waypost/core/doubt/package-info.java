@@ -1,7 +1,7 @@
 /**
  * What is doubtful in a reading, beside the readings before it. A doubt is told; it refuses nothing.
  *
- * <p>Start at {@link Doubts}. May use: measure and what lies below it.
+ * <p>Start at {@link Doubts}. May use: body, measure.
  */
 @NullMarked
 package waypost.core.doubt;

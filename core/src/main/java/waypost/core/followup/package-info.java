@@ -1,7 +1,9 @@
 /**
- * What to follow up on a day: what is due to be measured and why, what lies behind what is expected, how often to come.
+ * What to follow up on a day: what is due to be measured and why, what lies behind what is expected, how often to
+ * come.
  *
- * <p>Start at {@link MeasuringSheet}, {@link Behind} and {@link VisitAdvice}. May use: course and every floor below.
+ * <p>Start at {@link MeasuringSheet}, {@link Behind} and {@link VisitAdvice}. May use: body, course, exercise, gate,
+ * measure, milestone, protocol, reason, time.
  */
 @NullMarked
 package waypost.core.followup;

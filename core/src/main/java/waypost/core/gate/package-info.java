@@ -1,8 +1,8 @@
 /**
  * Decides what a patient may do on a day, and says why in numbers.
  *
- * <p>Start at {@link Gate#judge}. A pure function: no clock, database or locale. May use: protocol, exercise, measure,
- * demand, body, time. Must not use: course, milestone, and anything outside the core.
+ * <p>Start at {@link Gate#judge}. A pure function: no clock, database or locale. May use: body, criterion, demand,
+ * exercise, limit, log, measure, protocol, reason, resolved, time.
  */
 @NullMarked
 package waypost.core.gate;

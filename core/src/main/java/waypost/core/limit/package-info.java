@@ -1,9 +1,9 @@
 /**
- * Rules that take something away: an allowed arc, motions barred together, at most so much of a quantity, a posture, an
- * activity by name.
+ * Rules that take something away: an allowed arc, motions barred together, at most so much of a quantity, a posture,
+ * an activity by name.
  *
- * <p>Start at {@link Limit} and {@link Quantity}. Limits compose by being together; one more never opens anything. May
- * use: exercise, demand, body, time, question. Must not use: protocol and anything above.
+ * <p>Start at {@link Limit} and {@link Quantity}. Limits compose by being together; one more never opens anything.
+ * May use: body, demand, exercise, question, time.
  */
 @NullMarked
 package waypost.core.limit;

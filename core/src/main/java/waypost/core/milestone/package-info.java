@@ -1,8 +1,7 @@
 /**
  * Reviews milestones: what is met, pending within the tool's error, missing, out of date, or not safe to test yet.
  *
- * <p>Start at {@link Review}. May use: gate, reason, protocol, log, criterion, measure, exercise and
- * below. Must not use: course.
+ * <p>Start at {@link Review}. May use: body, criterion, exercise, gate, log, measure, protocol, time.
  */
 @NullMarked
 package waypost.core.milestone;

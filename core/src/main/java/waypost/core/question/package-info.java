@@ -1,7 +1,7 @@
 /**
  * Asks what the operation note must tell and keeps the answers that are still possible.
  *
- * <p>Start at {@link Answers}. May use: nothing but the JDK.
+ * <p>Start at {@link Answers}. May use: nothing of the other rooms.
  */
 @NullMarked
 package waypost.core.question;

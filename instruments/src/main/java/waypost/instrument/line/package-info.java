@@ -1,7 +1,7 @@
 /**
  * The open line format in which instruments tell their samples; docs/instruments.md describes it.
  *
- * <p>Start at {@link Sample}. May use: nothing but Java.
+ * <p>Start at {@link Sample}. May use: nothing of the other rooms.
  */
 @NullMarked
 package waypost.instrument.line;

@@ -1,7 +1,7 @@
 /**
  * Reads protocols, exercises and measures into the core's records, as one bundle with one hash.
  *
- * <p>Start at {@link Bundle#read} and {@link ShippedLibrary}. May use: text and the core's records. Must not judge.
+ * <p>Start at {@link Bundle#read} and {@link ShippedLibrary}. Must not judge. It does not judge. May use: text, the core.
  */
 @NullMarked
 package waypost.library.bundle;

@@ -1,7 +1,8 @@
 /**
- * Writes a whole course as text: each day of change, what opens, closes, is limited to what, is due or overdue, and why.
+ * Writes a whole course as text: each day of change, what opens, closes, is limited to what, is due or overdue, and
+ * why.
  *
- * <p>Start at {@link Diary#of}. May use: coursefile, bundle, words and the core. Needs no database.
+ * <p>Start at {@link Diary#of}. Needs no database. May use: bundle, coursefile, text, words, the core.
  */
 @NullMarked
 package waypost.library.diary;
