@@ -7,6 +7,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
@@ -24,6 +25,21 @@ interface CourseWriteMapper {
             on conflict (clinic_id, number) do nothing
             """)
     int insertPatient(UUID id, UUID clinicId, @Param("referral") Referral referral, UUID by);
+
+    /** Keeps who the patient was said to be until a signed change. */
+    @Insert("""
+            insert into patient_change (id, patient_id, number, name, birth_date, signature_id)
+            select #{id}, p.id, p.number, p.name, p.birth_date, #{signatureId} from patient p where p.id = #{patientId}
+            """)
+    int keepPatient(UUID id, UUID patientId, UUID signatureId);
+
+    /** Gives a patient of this clinic the name, number and birth date of a signed referral. */
+    @Update("""
+            update patient set name = #{referral.patientName}, number = #{referral.number},
+                               birth_date = #{referral.birthDate}
+             where id = #{patientId} and clinic_id = #{clinicId}
+            """)
+    int changePatient(UUID patientId, UUID clinicId, @Param("referral") Referral referral);
 
     @Insert("""
             insert into course (id, clinic_id, patient_id, bundle_hash, protocol_id, revises, created_by)

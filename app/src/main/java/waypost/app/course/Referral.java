@@ -24,4 +24,22 @@ record Referral(
         String surgeon,
         Answers answers,
         Optional<UUID> revises,
-        String why) {}
+        String why) {
+
+    /** The same of this course. */
+    Referral of(UUID course) {
+        return new Referral(
+                course,
+                patientName,
+                birthDate,
+                number,
+                protocol,
+                operation,
+                side,
+                dayZero,
+                surgeon,
+                answers,
+                revises,
+                why);
+    }
+}

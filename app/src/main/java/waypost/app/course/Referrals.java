@@ -15,6 +15,7 @@ import waypost.app.signature.Signature;
 import waypost.app.signature.Signatures;
 import waypost.app.store.Bundles;
 import waypost.app.store.CourseLoader;
+import waypost.app.store.CourseRow;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.NotFoundException;
 import waypost.core.body.Side;
@@ -124,10 +125,17 @@ public class Referrals {
                 });
     }
 
-    /** What stands now beside what is entered. */
+    /** What stands now beside what is entered; the course is the one that is looked at, whatever the form says. */
     ReadBack compare(Staff staff, UUID courseId, ReferralForm form, LocalDate today) {
         LoadedCourse course = loader.load(staff.clinicId(), courseId);
-        Referral now = form.read(course.bundle(), today);
+        Referral now = form.read(course.bundle(), today).of(courseId);
+        if (!now.protocol().equals(course.row().protocolId())) {
+            throw new FormProblem(
+                    "protocol",
+                    "Found another protocol, allowed: " + course.protocol().face()
+                            + ". A course keeps its protocol; open another course for another one.");
+        }
+        refuseTakenNumber(staff.clinicId(), course, now);
         List<ReferralWords.Line> before = ReferralWords.lines(course.protocol(), current(course));
         return new ReadBack(now, ReferralWords.compared(before, ReferralWords.lines(course.protocol(), now)));
     }
@@ -153,21 +161,52 @@ public class Referrals {
     @Transactional
     void change(Staff staff, UUID courseId, ReferralForm form, LocalDate today) {
         ReadBack change = compare(staff, courseId, form, today);
+        CourseRow stands = loader.load(staff.clinicId(), courseId).row();
+        if (!Entered.id("replaces", form.text("replaces")).equals(stands.statementId())) {
+            throw changedMeanwhile();
+        }
         confirmSide(form, change.referral().side());
         if (change.referral().why().isEmpty()) {
             throw new FormProblem("why", "Say why it changes, such as 'corrected operation note of 3 April'.");
         }
         try {
-            sign(staff, change.referral(), Optional.of(Entered.id("replaces", form.text("replaces"))), change.lines());
-        } catch (DuplicateKeyException changedMeanwhile) {
-            throw new FormProblem(
-                    "replaces",
-                    "Somebody changed this referral while you were looking at it. Nothing of"
-                            + " yours was written; it still stands here. Compare it with what stands now and sign again.");
+            Signature signature = sign(staff, change.referral(), Optional.of(stands.statementId()), change.lines());
+            changePatient(staff, stands, change.referral(), signature);
+        } catch (DuplicateKeyException changed) {
+            throw changedMeanwhile();
         }
     }
 
-    private void sign(Staff staff, Referral referral, Optional<UUID> replaces, List<ReferralWords.Line> lines) {
+    private static FormProblem changedMeanwhile() {
+        return new FormProblem(
+                "replaces",
+                "Somebody changed this referral while you were looking at it. Nothing of"
+                        + " yours was written; it still stands here. Compare it with what stands now and sign again.");
+    }
+
+    private void changePatient(Staff staff, CourseRow stands, Referral now, Signature signature) {
+        boolean same = stands.patientName().equals(now.patientName())
+                && stands.patientNumber().equals(now.number())
+                && stands.birthDate().equals(now.birthDate());
+        if (!same) {
+            mapper.keepPatient(UUID.randomUUID(), stands.patientId(), signature.id());
+            mapper.changePatient(stands.patientId(), staff.clinicId(), now);
+        }
+    }
+
+    /** A number belongs to one patient of the clinic. */
+    private void refuseTakenNumber(UUID clinicId, LoadedCourse course, Referral referral) {
+        mapper.findPatient(clinicId, referral.number())
+                .filter(other -> !other.id().equals(course.row().patientId()))
+                .ifPresent(other -> {
+                    throw new FormProblem(
+                            "number",
+                            "Found number " + referral.number()
+                                    + ", which belongs to another patient. Check the number.");
+                });
+    }
+
+    private Signature sign(Staff staff, Referral referral, Optional<UUID> replaces, List<ReferralWords.Line> lines) {
         Signature signature = Signature.of(
                 referral.courseId(),
                 replaces.isPresent() ? Signature.Kind.REFERRAL_CHANGE : Signature.Kind.REFERRAL,
@@ -184,5 +223,6 @@ public class Referrals {
                 referral,
                 CourseLoader.json(referral.answers()),
                 signature.id());
+        return signature;
     }
 }

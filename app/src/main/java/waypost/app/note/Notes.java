@@ -73,6 +73,11 @@ class Notes {
             return;
         }
         Optional<Note> amended = amended(staff, day.course().row().id(), form.readAmends());
+        if (form.readAmends().isPresent() && amended.isEmpty()) {
+            throw new FormProblem(
+                    "amends",
+                    "The note to be amended is not on this course, or somebody amended it a moment ago. Open the page again.");
+        }
         Draft draft = amended.map(Draft::of).orElseGet(() -> drafts.of(day));
         if (!hash(draft).equals(NoteForm.text(form.shown()))) {
             throw new FormProblem(
