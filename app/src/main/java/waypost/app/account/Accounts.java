@@ -10,10 +10,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import org.apache.commons.codec.digest.DigestUtils;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 import waypost.app.store.NotFoundException;
 
@@ -34,10 +36,32 @@ public class Accounts implements UserDetailsService {
 
     /** What the first set-up needs. */
     public record FirstSetUp(
-            String clinicName, String zone, String closedDays, String signInName, String name, String password) {}
+            String clinicName, String zone, String closedDays, String signInName, String name, String password) {
+        public FirstSetUp {
+            clinicName = Entered.text(clinicName);
+            zone = Entered.text(zone);
+            closedDays = Entered.text(closedDays);
+            signInName = Entered.text(signInName);
+            name = Entered.text(name);
+            password = Entered.text(password);
+        }
+    }
 
     /** A new account as it is asked for. */
-    public record NewAccount(String signInName, String name, StaffRole role) {}
+    public record NewAccount(
+            String signInName, String name, @Nullable StaffRole role) {
+        public NewAccount {
+            signInName = Entered.text(signInName);
+            name = Entered.text(name);
+        }
+
+        StaffRole readRole() {
+            if (role == null) {
+                throw new FormProblem("role", "Choose a role from the list.");
+            }
+            return role;
+        }
+    }
 
     @Override
     public Staff loadUserByUsername(String signInName) {
@@ -70,7 +94,10 @@ public class Accounts implements UserDetailsService {
     public String invite(Staff by, NewAccount wanted) {
         UUID id = UUID.randomUUID();
         String signInName = checkedSignInName(wanted.signInName());
-        int added = mapper.insert(id, by.clinicId(), signInName, checkedName(wanted.name()), wanted.role(), null);
+        if (wanted.readRole() == StaffRole.LEAD && by.role() != StaffRole.LEAD) {
+            throw new FormProblem("role", "Only a lead makes another lead. Choose another role, or ask the lead.");
+        }
+        int added = mapper.insert(id, by.clinicId(), signInName, checkedName(wanted.name()), wanted.readRole(), null);
         if (added == 0) {
             throw new FormProblem("signInName", "Found '" + signInName + "', which is taken. Choose another.");
         }
@@ -132,7 +159,7 @@ public class Accounts implements UserDetailsService {
                 clinicId,
                 checkedSignInName(wanted.signInName()),
                 checkedName(wanted.name()),
-                wanted.role(),
+                wanted.readRole(),
                 passwords.hash(password));
         if (added == 0) {
             throw new FormProblem("signInName", "Found '" + wanted.signInName() + "', which is taken.");

@@ -1,6 +1,7 @@
 package waypost.app.account;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -43,6 +44,10 @@ class ClinicController {
     private ModelAndView page(Staff staff, HttpStatus status) {
         return new ModelAndView("account/clinic", status)
                 .addObject("accounts", accounts.ofClinic(staff.clinicId()))
-                .addObject("roles", StaffRole.values());
+                .addObject(
+                        "roles",
+                        Stream.of(StaffRole.values())
+                                .filter(role -> role != StaffRole.LEAD || staff.role() == StaffRole.LEAD)
+                                .toList());
     }
 }

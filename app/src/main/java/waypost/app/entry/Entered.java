@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** Reads what was typed into a field, or refuses it with what was found and what is allowed. */
 public final class Entered {
@@ -13,6 +14,11 @@ public final class Entered {
     private static final int LATEST_YEAR = 2199;
 
     private Entered() {}
+
+    /** What was typed; nothing where the field was not sent. */
+    public static String text(@Nullable String typed) {
+        return typed == null ? "" : typed;
+    }
 
     public static LocalDate date(String field, String text) {
         try {

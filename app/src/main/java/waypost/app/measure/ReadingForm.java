@@ -34,6 +34,15 @@ public record ReadingForm(
         String measuredOn,
         @Nullable Boolean strict) {
 
+    public ReadingForm {
+        readingId = Entered.text(readingId);
+        measure = Entered.text(measure);
+        said = Entered.text(said);
+        side = Entered.text(side);
+        mode = Entered.text(mode);
+        measuredOn = Entered.text(measuredOn);
+    }
+
     /** Says that the value is a whole range in the three-number form, both ends at once. */
     static final String RANGE = "range.";
 

@@ -128,14 +128,12 @@ class MilestoneController {
             @RequestParam UUID attestationId,
             @RequestParam(defaultValue = "") String criterion,
             @RequestParam(defaultValue = "") String saidBy,
+            @RequestParam @Nullable String password,
             HttpSession session) {
-        return attempt(
-                staff,
-                id,
-                session,
-                "attest",
-                () -> attestations.keep(
-                        staff, id, new Attestations.Wanted(attestationId, criterion, saidBy), door.today(staff)));
+        return attempt(staff, id, session, "attest", () -> {
+            freshness.require(session, staff, password);
+            attestations.keep(staff, id, new Attestations.Wanted(attestationId, criterion, saidBy), door.today(staff));
+        });
     }
 
     @PostMapping("/courses/{id}/messages")

@@ -50,8 +50,13 @@ class OrderController {
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID id,
             @PathVariable UUID orderId,
-            @RequestParam(defaultValue = "") String why) {
-        return attempt(id, () -> orders.withdraw(staff, id, orderId, why));
+            @RequestParam(defaultValue = "") String why,
+            @RequestParam @Nullable String password,
+            HttpSession session) {
+        return attempt(id, () -> {
+            freshness.require(session, staff, password);
+            orders.withdraw(staff, id, orderId, why);
+        });
     }
 
     /** What is refused is shown again by the page on which it was tried, with everything that was typed. */

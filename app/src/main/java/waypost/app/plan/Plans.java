@@ -51,7 +51,22 @@ public class Plans {
     @Transactional
     public void change(Staff staff, UUID courseId, Standing standing, PlanChange change) {
         check(staff, standing, change);
+        checkSwap(of(courseId, standing), change);
         keep(staff, courseId, standing, change);
+    }
+
+    /** A swap takes something out of the plan and puts something else in: it is no other way to add. */
+    private static void checkSwap(CurrentPlan plan, PlanChange change) {
+        if (change.kind() != PlanChange.Kind.SWAP) {
+            return;
+        }
+        String out = change.inPlaceOf();
+        if (out == null || out.equals(change.role()) || !plan.roles().contains(RoleKey.of(out))) {
+            throw new FormProblem(
+                    "role",
+                    "Found a swap for '" + out + "', allowed: something of today's plan for something else."
+                            + " Open the page again.");
+        }
     }
 
     /** Goes to the rung to which a rule of progression led; the caller has seen that it did. */

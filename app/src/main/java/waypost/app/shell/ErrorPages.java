@@ -12,7 +12,7 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class ErrorPages implements ErrorController {
 
-    /** Under this name a request carries why a day was refused. */
+    /** Under this name a request carries what is said of a refusal, a {@link Said}. */
     static final String REFUSED = "waypost.refused";
 
     /** What the page says. */
@@ -25,9 +25,7 @@ class ErrorPages implements ErrorController {
         ModelAndView page = new ModelAndView("shell/error");
         page.setStatus(HttpStatus.valueOf(status));
         Object refused = request.getAttribute(REFUSED);
-        page.addObject(
-                "said",
-                refused == null ? said(status) : new Said(status, "That day is out of reach", refused.toString()));
+        page.addObject("said", refused instanceof Said said ? said : said(status));
         return page;
     }
 

@@ -90,7 +90,7 @@ class BlockController {
                     ? List.of()
                     : role.stream()
                             .filter(key -> !key.isBlank())
-                            .map(RoleKey::of)
+                            .map(SetForm::role)
                             .distinct()
                             .toList();
             List<DayKind> kinds = kind == null

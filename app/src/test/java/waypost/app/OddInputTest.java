@@ -1,0 +1,210 @@
+package waypost.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.beans.PropertyDescriptor;
+import java.lang.reflect.RecordComponent;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.BeanUtils;
+import org.springframework.core.DefaultParameterNameDiscoverer;
+import org.springframework.core.MethodParameter;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import waypost.app.testing.RunningWaypost;
+import waypost.app.testing.Visitor;
+import waypost.app.work.Working;
+
+/** Whatever is typed or sent into whichever field of whichever route: an answer in words, never a fault, and none slow. */
+@Tag("slow")
+class OddInputTest {
+
+    private static final Visitor THERAPIST = Visitor.signedIn("therapist");
+    private static final Visitor ADMIN = Visitor.signedIn("admin");
+    private static final long MOST_NANOS = 2_000_000_000L;
+
+    /** What no form of ours would send. */
+    private static final List<String> ODD = List.of(
+            "",
+            " ",
+            "\u0000",
+            "a\u0007b",
+            "\uFFFE",
+            "\u202E",
+            "999999999-01-01",
+            "+999999999-12-31",
+            "2031-02-30",
+            "1e999999999",
+            "-1e-999999999",
+            "99999999999999999999999",
+            "-1",
+            "NaN",
+            "Infinity",
+            "25:61",
+            "00000000-0000-0000-0000-000000000000",
+            "1-1-1-1-1",
+            "quad-set/operated/too",
+            "no-such",
+            "'; drop table course; --",
+            "<script>alert(1)</script>",
+            "${7*7}",
+            "x".repeat(70_000));
+
+    private record Route(RequestMethod method, String path, List<String> fields) {}
+
+    private record Answered(String what, int status, long nanos) {}
+
+    private final Working visit = Working.on(THERAPIST, 52);
+    private final String token = THERAPIST.get("/session/token").body();
+    private final String adminToken = ADMIN.get("/session/token").body();
+    private final List<Answered> answers = new ArrayList<>();
+
+    private static List<Route> routes() {
+        List<Route> routes = new ArrayList<>();
+        RunningWaypost.get()
+                .bean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
+                .getHandlerMethods()
+                .forEach((info, handler) -> info.getPatternValues()
+                        .forEach(path -> info.getMethodsCondition()
+                                .getMethods()
+                                .forEach(method -> routes.add(new Route(method, path, fields(handler))))));
+        assertThat(routes).hasSizeGreaterThan(40);
+        return routes;
+    }
+
+    /** The names of what a handler reads from a form or query. */
+    private static List<String> fields(HandlerMethod handler) {
+        List<String> fields = new ArrayList<>();
+        for (MethodParameter parameter : handler.getMethodParameters()) {
+            parameter.initParameterNameDiscovery(new DefaultParameterNameDiscoverer());
+            RequestParam asked = parameter.getParameterAnnotation(RequestParam.class);
+            if (asked != null) {
+                fields.add(asked.value().isEmpty() ? parameter.getParameterName() : asked.value());
+            } else if (!parameter.hasParameterAnnotation(AuthenticationPrincipal.class)
+                    && parameter.getParameterType().getName().startsWith("waypost.")) {
+                Stream.of(BeanUtils.getPropertyDescriptors(parameter.getParameterType()))
+                        .map(PropertyDescriptor::getName)
+                        .filter(name -> !name.equals("class"))
+                        .forEach(fields::add);
+                Optional.ofNullable(parameter.getParameterType().getRecordComponents())
+                        .ifPresent(components -> Stream.of(components)
+                                .map(RecordComponent::getName)
+                                .forEach(fields::add));
+            }
+        }
+        return fields.stream().distinct().toList();
+    }
+
+    private String filled(String path) {
+        return path.replace(
+                        "{id}",
+                        path.startsWith("/today")
+                                ? UUID.randomUUID().toString()
+                                : visit.id().toString())
+                .replace("{activity}", "quad-set")
+                .replace("{role}", "operated")
+                .replace("{measure}", "knee-flexion")
+                .replace("{calculator}", "torque")
+                .replaceAll("\\{[a-zA-Z]+Id}", UUID.randomUUID().toString())
+                .replaceAll("\\{[^}]+}", "x");
+    }
+
+    private void send(Route route, String path, Map<String, String> form, String what) {
+        Visitor visitor = path.startsWith("/clinic") ? ADMIN : THERAPIST;
+        long start = System.nanoTime();
+        Visitor.Answer answer;
+        if (route.method() == RequestMethod.GET) {
+            StringBuilder query = new StringBuilder(path);
+            form.forEach((name, value) -> query.append(query.indexOf("?") < 0 ? "?" : "&")
+                    .append(encoded(name))
+                    .append('=')
+                    .append(encoded(value.length() > 4_000 ? value.substring(0, 4_000) : value)));
+            answer = visitor.get(query.toString());
+        } else {
+            Map<String, String> all = new LinkedHashMap<>(form);
+            all.put("_csrf", visitor == ADMIN ? adminToken : token);
+            answer = visitor.postAsIs(path, all);
+        }
+        answers.add(new Answered(
+                route.method() + " " + route.path() + " " + what, answer.status(), System.nanoTime() - start));
+    }
+
+    private static String encoded(String text) {
+        return URLEncoder.encode(text, StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void isAnsweredInWordsOnEveryRoute() {
+        for (Route route : routes()) {
+            if (route.path().startsWith("/sign-") || route.path().equals("/error")) {
+                continue;
+            }
+            String path = filled(route.path());
+            send(route, path, Map.of(), "nothing");
+            for (String field : route.fields()) {
+                for (String odd : ODD) {
+                    send(route, path, Map.of(field, odd), field + "=" + shown(odd));
+                }
+                for (String name :
+                        List.of(field + "[0]", field + "[x]", field + ".x", field + "[0].x.y", "_" + field)) {
+                    send(route, path, Map.of(name, "x"), name);
+                }
+            }
+        }
+        report();
+    }
+
+    @Test
+    void isAnsweredInWordsBesideFieldsThatAreRight() {
+        IdsOfOthersTest.commands().forEach(command -> {
+            HalfWrittenTest.Sent right = command.sent().apply(visit);
+            Route route = new Route(RequestMethod.POST, command.toString(), List.of());
+            for (String field : right.form().keySet()) {
+                Map<String, String> without = new HashMap<>(right.form());
+                without.remove(field);
+                send(route, right.path(), without, "without " + field);
+                for (String odd : ODD) {
+                    Map<String, String> bent = new HashMap<>(right.form());
+                    bent.put(field, odd);
+                    send(route, right.path(), bent, field + "=" + shown(odd));
+                }
+            }
+        });
+        report();
+        assertThat(THERAPIST.get(visit.path()).status()).isEqualTo(200);
+        assertThat(THERAPIST.get("/today").status()).isEqualTo(200);
+        assertThat(THERAPIST.get(visit.path() + "/record").status()).isEqualTo(200);
+    }
+
+    private void report() {
+        Map<String, Integer> faults = new TreeMap<>();
+        answers.stream()
+                .filter(answer -> answer.status() >= 500)
+                .forEach(answer -> faults.merge(answer.what() + " -> " + answer.status(), 1, Integer::sum));
+        faults.keySet().forEach(System.out::println);
+        System.out.println(answers.size() + " odd requests, " + faults.size() + " faults");
+        assertThat(faults).isEmpty();
+        assertThat(answers.stream()
+                        .filter(answer -> answer.nanos() > MOST_NANOS)
+                        .map(Answered::what))
+                .isEmpty();
+    }
+
+    private static String shown(String odd) {
+        return odd.length() > 40 ? odd.length() + " letters" : encoded(odd);
+    }
+}
