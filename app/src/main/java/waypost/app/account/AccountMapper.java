@@ -72,4 +72,8 @@ interface AccountMapper {
              where secret_hash = #{secretHash} and used_at is null and expires_at > now()
             """)
     int useInvitation(String secretHash);
+
+    /** One set-up at a time, until the transaction ends. */
+    @Select("select 1 from (select pg_advisory_xact_lock(hashtext('waypost.set-up'))) held")
+    int lockSetUp();
 }

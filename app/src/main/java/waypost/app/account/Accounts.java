@@ -127,6 +127,7 @@ public class Accounts implements UserDetailsService {
     /** Uses the first link to make the clinic and its first account, a lead. */
     @Transactional
     public void setUp(String secret, FirstSetUp first) {
+        mapper.lockSetUp();
         if (!setsUpClinic(secret) || isSetUp()) {
             throw new NotFoundException();
         }

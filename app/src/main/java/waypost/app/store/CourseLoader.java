@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -23,6 +25,7 @@ import waypost.library.coursefile.CheckedIn;
 @Service
 public class CourseLoader {
 
+    private static final Logger LOG = LoggerFactory.getLogger(CourseLoader.class);
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final CourseMapper mapper;
@@ -74,12 +77,43 @@ public class CourseLoader {
                 .orElseThrow(NotFoundException::new);
     }
 
-    /** The named courses as far as they are this clinic's, by id. */
+    /**
+     * The named courses as far as they are this clinic's, by id. One that can't be put together is left out and takes no
+     * other with it.
+     */
     @Transactional(readOnly = true)
     public Map<UUID, LoadedCourse> loadAll(UUID clinicId, Collection<UUID> courseIds) {
-        Map<UUID, LoadedCourse> loaded = persons(clinicId, courseIds);
+        Map<UUID, LoadedCourse> loaded = whatCanBeRead(clinicId, courseIds);
         loaded.keySet().retainAll(Set.copyOf(courseIds));
         return loaded;
+    }
+
+    private Map<UUID, LoadedCourse> whatCanBeRead(UUID clinicId, Collection<UUID> courseIds) {
+        try {
+            return persons(clinicId, courseIds);
+        } catch (RuntimeException unreadable) {
+            Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();
+            courseIds.forEach(id -> {
+                try {
+                    loaded.putAll(persons(clinicId, List.of(id)));
+                } catch (RuntimeException odd) {
+                    LOG.error(
+                            "course {} can't be put together: {}",
+                            id,
+                            odd.getClass().getName());
+                }
+            });
+            return loaded;
+        }
+    }
+
+    /** Whose courses these are, without putting one together; another clinic's are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> patientNames(UUID clinicId, Collection<UUID> courseIds) {
+        return courseIds.isEmpty()
+                ? Map.of()
+                : mapper.findCourses(clinicId, courseIds.toArray(UUID[]::new)).stream()
+                        .collect(Collectors.toMap(CourseRow::id, CourseRow::patientName));
     }
 
     /** The named courses and every other of their patients. */

@@ -2,6 +2,7 @@ package waypost.app.today;
 
 import java.util.List;
 import java.util.UUID;
+import waypost.app.appointment.AppointmentRow;
 import waypost.app.appointment.AppointmentState;
 import waypost.app.appointment.Appointments;
 
@@ -56,6 +57,31 @@ public record TodayRow(
     public TodayRow {
         precautions = List.copyOf(precautions);
         minds = List.copyOf(minds);
+    }
+
+    /** A visit of a course that can't be put together: somebody has to look at what is stored. */
+    static TodayRow unreadable(AppointmentRow appointment, String time, String patient) {
+        Mind mind = new Mind(
+                "hold",
+                "This course can't be read: no treatment from this list. Look at its last note on paper and tell whoever"
+                        + " runs Waypost.");
+        return new TodayRow(
+                appointment.id(),
+                time,
+                appointment.state(),
+                appointment.walkIn(),
+                appointment.courseId(),
+                patient,
+                "",
+                "?",
+                "",
+                new SmallWay(0, List.of(), "not known"),
+                List.of(),
+                "not known",
+                "",
+                "",
+                "not known",
+                List.of(mind));
     }
 
     /** The state's css name and word. */

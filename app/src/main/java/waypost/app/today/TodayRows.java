@@ -4,12 +4,16 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import waypost.app.account.Staff;
 import waypost.app.appointment.AppointmentRow;
@@ -43,6 +47,7 @@ import waypost.library.words.Words;
 @Component
 class TodayRows {
 
+    private static final Logger LOG = LoggerFactory.getLogger(TodayRows.class);
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
     private static final int SCALE_DAYS = 280;
     private static final int SCALE_WIDTH = 200;
@@ -80,19 +85,40 @@ class TodayRows {
         Map<UUID, Integer> counts = entries.sinceLastLook(staff, courses.keySet());
         Map<UUID, List<TodayRow.Mind>> open = openVisits.of(courses.keySet(), day);
         List<TodayRow> rows = new ArrayList<>();
+        List<AppointmentRow> unreadable = new ArrayList<>();
         for (AppointmentRow appointment : appointments) {
             UUID id = appointment.courseId();
             LoadedCourse course = courses.get(id);
-            if (course != null) {
-                Standing standing = course.course().on(day, day, Outlook.TIME_ONLY);
+            try {
+                Standing standing = Objects.requireNonNull(course).course().on(day, day, Outlook.TIME_ONLY);
                 String news = Optional.ofNullable(looks.get(id))
                         .map(at -> at.atZone(staff.clinicZone()).toLocalDate())
                         .map(looked -> news(course, standing, looked, counts.getOrDefault(id, 0)))
                         .orElse("all of it new to you");
                 rows.add(row(appointment, course, standing, news, open.getOrDefault(id, List.of())));
+            } catch (RuntimeException odd) {
+                LOG.error(
+                        "today's row of course {} can't be made: {}",
+                        id,
+                        odd.getClass().getName());
+                unreadable.add(appointment);
             }
         }
+        rows.addAll(unreadable(staff, unreadable));
+        rows.sort(Comparator.comparing(TodayRow::time));
         return rows;
+    }
+
+    /** Rows that stand alone: who it is and that the course can't be read. */
+    private List<TodayRow> unreadable(Staff staff, List<AppointmentRow> appointments) {
+        Map<UUID, String> names = loader.patientNames(
+                staff.clinicId(),
+                appointments.stream().map(AppointmentRow::courseId).distinct().toList());
+        return appointments.stream()
+                .filter(appointment -> names.containsKey(appointment.courseId()))
+                .map(appointment -> TodayRow.unreadable(
+                        appointment, CLOCK.format(appointment.startsAt()), names.get(appointment.courseId())))
+                .toList();
     }
 
     private static TodayRow row(

@@ -1,7 +1,8 @@
 /**
  * Says what must have been measured, seen, tolerated, taught back or cleared.
  *
- * <p>Start at {@link Criterion}. Must not judge: milestone reviews it against evidence. It does not judge: milestone reviews it against evidence. May use: body, measure.
+ * <p>Start at {@link Criterion}. Must not judge: milestone reviews it against evidence. It does not judge: milestone
+ * reviews it against evidence. May use: body, measure.
  */
 @NullMarked
 package waypost.core.criterion;

@@ -1,0 +1,57 @@
+package waypost.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
+import waypost.app.testing.RunningWaypost;
+import waypost.app.testing.Visitor;
+import waypost.app.work.Working;
+
+/** A stored row that no rule can read takes down neither the day's list nor anybody else's course. */
+class OddRowTest {
+
+    private static final Visitor THERAPIST = Visitor.signedIn("therapist");
+
+    private final JdbcTemplate jdbc = RunningWaypost.get().bean(JdbcTemplate.class);
+
+    private UUID order(Working visit, UUID replaces) {
+        UUID id = UUID.randomUUID();
+        jdbc.update(
+                "insert into surgeon_order (id, course_id, replaces, withdrawn, why, surgeon, words, kind, subject, allow,"
+                        + " given_on, from_on, entered_by, entered_at) values (?, ?, ?, ?, 'put right', 'Dr Halloway',"
+                        + " 'May begin.', 'LIMIT', 'no.such.limit', 'free', date '2031-04-03', date '2031-04-03', ?, now())",
+                id,
+                visit.id(),
+                replaces,
+                replaces != null,
+                RunningWaypost.get().staff("therapist").id());
+        return id;
+    }
+
+    @Test
+    void leavesTheRestOfTheDayInPlace() {
+        Working odd = Working.on(THERAPIST, 52);
+        THERAPIST.post(
+                "/today/walk-in",
+                Map.of(
+                        "appointmentId",
+                        UUID.randomUUID().toString(),
+                        "courseId",
+                        odd.id().toString()));
+        String before = THERAPIST.get("/today").body();
+        assertThat(before).contains("Working Person", "Ottoline Brandreth").doesNotContain("can't be read");
+        UUID order = order(odd, null);
+        try {
+            Visitor.Answer today = THERAPIST.get("/today");
+            assertThat(today.status()).isEqualTo(200);
+            assertThat(today.body()).contains("Ottoline Brandreth", "Working Person", "This course can&#39;t be read");
+            assertThat(THERAPIST.get(Working.on(THERAPIST, 20).path()).status()).isEqualTo(200);
+        } finally {
+            order(odd, order);
+        }
+        assertThat(THERAPIST.get("/today").body()).doesNotContain("can&#39;t be read");
+    }
+}
