@@ -76,4 +76,20 @@ interface AccountMapper {
     /** One set-up at a time, until the transaction ends. */
     @Select("select 1 from (select pg_advisory_xact_lock(hashtext('waypost.set-up'))) held")
     int lockSetUp();
+
+    @Select("""
+            select id, sign_in_name, display_name, role, active, password_hash is not null as has_password
+              from account where id = #{id}
+            """)
+    Optional<AccountRow> find(UUID id);
+
+    @Update("update account set active = false where id = #{id}")
+    int close(UUID id);
+
+    /** Links that were not used are good for nothing any more. */
+    @Update("update invitation set used_at = now() where account_id = #{accountId} and used_at is null")
+    int spendInvitations(UUID accountId);
+
+    @Insert("insert into account_event (id, account_id, what, done_by) values (#{id}, #{accountId}, #{what}, #{by})")
+    int insertEvent(UUID id, UUID accountId, AccountEvent what, UUID by);
 }

@@ -101,8 +101,14 @@ public class Accounts implements UserDetailsService {
         if (added == 0) {
             throw new FormProblem("signInName", "Found '" + signInName + "', which is taken. Choose another.");
         }
+        mapper.insertEvent(UUID.randomUUID(), id, AccountEvent.ADDED, by.id());
+        return linkFor(id);
+    }
+
+    /** Makes the secret of a one-time link for an account. */
+    String linkFor(UUID account) {
         String secret = secret();
-        mapper.insertInvitation(DigestUtils.sha256Hex(secret), id);
+        mapper.insertInvitation(DigestUtils.sha256Hex(secret), account);
         return secret;
     }
 

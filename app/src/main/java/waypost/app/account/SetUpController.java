@@ -18,9 +18,11 @@ class SetUpController {
     private static final String DONE = "redirect:/sign-in?ready";
 
     private final Accounts accounts;
+    private final AccountKeeping keeping;
 
-    SetUpController(Accounts accounts) {
+    SetUpController(Accounts accounts, AccountKeeping keeping) {
         this.accounts = accounts;
+        this.keeping = keeping;
     }
 
     @GetMapping("/setup/{secret}")
@@ -44,7 +46,7 @@ class SetUpController {
     @PostMapping("/setup/{secret}/password")
     ModelAndView password(@PathVariable String secret, @RequestParam String password) {
         try {
-            accounts.setPassword(secret, password);
+            keeping.setPassword(secret, password);
             return new ModelAndView(DONE);
         } catch (FormProblem problem) {
             return refused(page(secret, false), problem);
