@@ -115,9 +115,9 @@ class TodayRows {
                 staff.clinicId(),
                 appointments.stream().map(AppointmentRow::courseId).distinct().toList());
         return appointments.stream()
-                .filter(appointment -> names.containsKey(appointment.courseId()))
-                .map(appointment -> TodayRow.unreadable(
-                        appointment, CLOCK.format(appointment.startsAt()), names.get(appointment.courseId())))
+                .flatMap(appointment -> Optional.ofNullable(names.get(appointment.courseId()))
+                        .map(name -> TodayRow.unreadable(appointment, CLOCK.format(appointment.startsAt()), name))
+                        .stream())
                 .toList();
     }
 
