@@ -1,4 +1,5 @@
-/* What was typed while the connection was lost: kept in the browser for its account, sent once, wiped on sign-out. */
+/* What was typed and did not arrive, whatever kept it from that: kept in the browser for its account, sent once, wiped on
+ * sign-out. Only an answer that says it is from Waypost is one: a proxy's page is none, whatever its number. */
 (() => {
   const RETRY_MS = 5000;
   const account = () => document.querySelector("meta[name=waypost-account]")?.content || "";
@@ -81,11 +82,20 @@
 
   const inOrder = (entries) => entries.sort((one, other) => (one.keptAt || 0) - (other.keptAt || 0));
 
+  const isOurs = (answer) => answer.headers.get("X-Waypost") !== null;
+
   const sendOne = async (entry) => {
-    const token = await (await fetch("/session/token")).text();
+    const asked = await fetch("/session/token");
+    if (!asked.ok || !isOurs(asked)) {
+      throw new Error("nobody of ours answered");
+    }
+    const token = await asked.text();
     const body = new URLSearchParams(entry.fields);
     body.set("_csrf", token);
     const answer = await fetch(entry.path, { method: "POST", body, headers: { "HX-Request": "true" } });
+    if (!isOurs(answer)) {
+      throw new Error("nobody of ours answered");
+    }
     if (answer.ok) {
       await drop(entry.id);
       const form = [...document.querySelectorAll("form.is-waiting")].find((one) => one.elements.entryId.value === entry.id);
@@ -110,16 +120,31 @@
     return form && form.elements.role.value === about && !form.querySelector("input[name=pain]:checked");
   };
 
-  const kept = (event) => {
-    const config = event.detail.requestConfig;
+  const formOf = (config) => {
     const form = config?.elt?.closest("form[data-keep]");
-    if (form && config.verb === "post" && config.path === form.getAttribute("hx-post")) {
-      keep(form, config);
+    return form && config.verb === "post" && config.path === form.getAttribute("hx-post") ? form : null;
+  };
+
+  const kept = (event) => {
+    const form = formOf(event.detail.requestConfig);
+    if (form) {
+      keep(form, event.detail.requestConfig);
+    }
+  };
+
+  /* A fault of ours, or an answer of somebody between: the form stays as it is and its entry waits. */
+  const keptInstead = (event) => {
+    const form = formOf(event.detail.requestConfig);
+    const xhr = event.detail.xhr;
+    if (form && (xhr.status >= 500 || xhr.getResponseHeader("X-Waypost") === null)) {
+      event.detail.shouldSwap = false;
+      keep(form, event.detail.requestConfig);
     }
   };
 
   document.addEventListener("htmx:sendError", kept);
   document.addEventListener("htmx:timeout", kept);
+  document.addEventListener("htmx:beforeSwap", keptInstead);
   document.addEventListener("htmx:afterSwap", show);
   document.addEventListener("DOMContentLoaded", () => { show(); send(); });
   window.addEventListener("online", send);

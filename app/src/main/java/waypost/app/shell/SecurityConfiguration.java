@@ -8,12 +8,16 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.header.writers.StaticHeadersWriter;
 import waypost.app.account.PasswordFreshness;
 
 /** Who gets in, and what a browser may load. */
 @Configuration
 @EnableMethodSecurity
 class SecurityConfiguration {
+
+    /** Every answer says that it is ours, so that a page of somebody between is not taken for one. */
+    private static final String OURS = "X-Waypost";
 
     static final String CONTENT_POLICY =
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
@@ -41,7 +45,8 @@ class SecurityConfiguration {
                 .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
                 .exceptionHandling(
                         errors -> errors.authenticationEntryPoint(signedOut).accessDeniedHandler(signedOut))
-                .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
+                .headers(headers -> headers.addHeaderWriter(new StaticHeadersWriter(OURS, "1"))
+                        .contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
     }
