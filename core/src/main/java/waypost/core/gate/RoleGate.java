@@ -38,7 +38,7 @@ final class RoleGate {
     private final @Nullable OpeningInForce opening;
     private final Reason notCovered;
 
-    /** It moves the operated region through an arc that needs range to be there. */
+    /** It moves something through an arc that needs range to be there. */
     private final boolean needsRange;
 
     /** Keeps what the rules say of a role of the library; empty for one that is asked about once. */
@@ -58,13 +58,13 @@ final class RoleGate {
                 new Reason.NotCovered(resolved.protocol().face(), opening == null ? List.of() : opening.unanswered());
         this.checks = Check.all(limits, role);
         this.setUps = setUpsOf(role, resolved);
-        this.needsRange = needsRange(role, resolved.region());
+        this.needsRange = needsRange(role);
         this.kept = kept ? Stretches.of(checks, setUps, opening) : null;
     }
 
-    private static boolean needsRange(Role role, Region region) {
+    private static boolean needsRange(Role role) {
         for (Demand demand : role.demands()) {
-            if (demand instanceof Movement movement && movement.needs().isPresent() && movement.concerns(region)) {
+            if (demand instanceof Movement movement && movement.needs().isPresent()) {
                 return true;
             }
         }
