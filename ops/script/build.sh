@@ -62,7 +62,7 @@ run_app() {
 # Everybody can read the demo's password, so the jar for production must not have it.
 no_demo_in_production() {
     local found
-    found=$(jar tf app/target/waypost-app-*-exec.jar | grep -c 'waypost/app/demo/' || true)
+    found=$(jar tf app/target/waypost-app-*-exec.jar | grep -c 'waypost/app/demo/\|templates/demo/' || true)
     [ "$found" = 0 ] || stop_with "the production jar holds $found files of the demo, allowed: none"
     step "the production jar holds no file of the demo"
 }

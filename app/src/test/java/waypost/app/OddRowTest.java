@@ -31,27 +31,37 @@ class OddRowTest {
         return id;
     }
 
-    @Test
-    void leavesTheRestOfTheDayInPlace() {
-        Working odd = Working.on(THERAPIST, 52);
+    private static void book(Working visit, String time) {
         THERAPIST.post(
-                "/today/walk-in",
+                "/today/appointments",
                 Map.of(
                         "appointmentId",
                         UUID.randomUUID().toString(),
                         "courseId",
-                        odd.id().toString()));
-        String before = THERAPIST.get("/today").body();
-        assertThat(before).contains("Working Person", "Ottoline Brandreth").doesNotContain("can't be read");
+                        visit.id().toString(),
+                        "date",
+                        "2031-06-11",
+                        "time",
+                        time));
+    }
+
+    @Test
+    void leavesTheRestOfTheDayInPlace() {
+        Working odd = Working.on(THERAPIST, 52);
+        Working other = Working.on(THERAPIST, 30);
+        book(odd, "10:00");
+        book(other, "11:00");
+        String before = THERAPIST.get("/today?on=2031-06-11").body();
+        assertThat(before).contains("10:00", "11:00").doesNotContain("can't be read");
         UUID order = order(odd, null);
         try {
-            Visitor.Answer today = THERAPIST.get("/today");
+            Visitor.Answer today = THERAPIST.get("/today?on=2031-06-11");
             assertThat(today.status()).isEqualTo(200);
-            assertThat(today.body()).contains("Ottoline Brandreth", "Working Person", "This course can&#39;t be read");
+            assertThat(today.body()).contains("10:00", "11:00", other.path(), "This course can&#39;t be read");
             assertThat(THERAPIST.get(Working.on(THERAPIST, 20).path()).status()).isEqualTo(200);
         } finally {
             order(odd, order);
         }
-        assertThat(THERAPIST.get("/today").body()).doesNotContain("can&#39;t be read");
+        assertThat(THERAPIST.get("/today?on=2031-06-11").body()).doesNotContain("can&#39;t be read");
     }
 }
