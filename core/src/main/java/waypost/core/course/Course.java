@@ -65,26 +65,19 @@ public final class Course {
 
     /** Compiles the rules of a course against its bundle's activities and measures. */
     public static Course of(Resolved resolved, List<Activity> activities, List<Measure> measures, History history) {
-        return new Course(
-                resolved,
-                List.copyOf(activities),
-                List.copyOf(measures),
-                Gate.of(resolved, activities, measures),
-                history.withDerived(measures),
-                List.of());
+        return new Course(resolved, activities, measures, Gate.of(resolved, activities, measures), history);
     }
 
     /** The same; a gate that was compiled for another course is used where it serves for this one. */
     public static Course of(
             Resolved resolved, List<Activity> activities, List<Measure> measures, Gate known, History history) {
         Gate gate = known.servesFor(resolved) ? known : Gate.of(resolved, activities, measures);
-        return new Course(
-                resolved,
-                List.copyOf(activities),
-                List.copyOf(measures),
-                gate,
-                history.withDerived(measures),
-                List.of());
+        return new Course(resolved, activities, measures, gate, history);
+    }
+
+    /** A course that stands alone. */
+    private Course(Resolved resolved, List<Activity> activities, List<Measure> measures, Gate gate, History history) {
+        this(resolved, List.copyOf(activities), List.copyOf(measures), gate, history.withDerived(measures), List.of());
     }
 
     /** The same course under other answers or decisions: what would be. */

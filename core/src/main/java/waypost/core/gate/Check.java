@@ -14,13 +14,13 @@ import waypost.core.time.Steps;
 /**
  * A limit and the place of the demand that it looks at.
  *
- * @param ranked the limit with its place in the order of all
+ * @param rank the limit's place in the order of all
  * @param setUp a set-up that the limit excepts and the role can be done in, being the written exception
  */
-record Check<T>(InForce<T> limit, LimitsByDemand.Ranked ranked, int at, Optional<String> setUp) {
+record Check<T>(InForce<T> limit, int rank, int at, Optional<String> setUp) {
 
     private static final Comparator<Check<?>> ORDER =
-            Comparator.<Check<?>>comparingInt(check -> check.ranked().rank()).thenComparingInt(Check::at);
+            Comparator.<Check<?>>comparingInt(Check::rank).thenComparingInt(Check::at);
 
     /** Everything in force that looks at a role. */
     static List<Check<?>> all(LimitsByDemand limits, Role role) {
@@ -29,7 +29,7 @@ record Check<T>(InForce<T> limit, LimitsByDemand.Ranked ranked, int at, Optional
             for (LimitsByDemand.Ranked ranked : limits.lookingAt(role.demands().get(at))) {
                 InForce<?> limit = ranked.limit();
                 if (limit.limit().concerns(role, at) && !limit.limit().excepts(role)) {
-                    checks.add(new Check<>(limit, ranked, at, setUpFor(limit.limit(), role)));
+                    checks.add(new Check<>(limit, ranked.rank(), at, setUpFor(limit.limit(), role)));
                 }
             }
         }

@@ -59,7 +59,7 @@ final class RoleGate {
         this.checks = Check.all(limits, role);
         this.setUps = setUpsOf(role, resolved);
         this.needsRange = needsRange(role);
-        this.kept = kept ? Stretches.of(checks, setUps, opening) : null;
+        this.kept = kept ? Stretches.of(role, limits, setUps, opening) : null;
     }
 
     private static boolean needsRange(Role role) {

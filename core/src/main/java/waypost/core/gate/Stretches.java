@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import waypost.core.demand.Demand;
+import waypost.core.exercise.Role;
 import waypost.core.resolved.OpeningInForce;
 import waypost.core.resolved.Resolved;
 import waypost.core.time.CourseDay;
@@ -29,52 +31,34 @@ final class Stretches {
         this.said = new Said[begin.length + 1];
     }
 
-    /** The stretches of a role under everything in force that looks at it. */
-    static Stretches of(List<Check<?>> checks, List<Resolved.SetUpInForce> setUps, @Nullable OpeningInForce opening) {
-        Days days = new Days();
+    /**
+     * The stretches of a role under every limit that may look at what it asks, also at a reduced form of it: cutting never
+     * changes what is asked of, and may bring another limit into play.
+     */
+    static Stretches of(
+            Role role, LimitsByDemand limits, List<Resolved.SetUpInForce> setUps, @Nullable OpeningInForce opening) {
+        List<CourseDay> days = new ArrayList<>();
         List<String> criteria = new ArrayList<>(2);
-        for (Check<?> check : checks) {
-            days.add(check.ranked().days());
-            criteria.addAll(check.ranked().criteria());
+        for (Demand demand : role.demands()) {
+            for (LimitsByDemand.Ranked ranked : limits.lookingAt(demand)) {
+                days.addAll(ranked.days());
+                criteria.addAll(ranked.criteria());
+            }
         }
         for (Resolved.SetUpInForce setUp : setUps) {
-            days.add(setUp.steps().changes().toList());
+            setUp.steps().changes().forEach(days::add);
             setUp.steps().needs().forEach(criteria::add);
         }
         if (opening != null) {
-            days.add(opening.changes().toList());
+            opening.changes().forEach(days::add);
             opening.criteria().forEach(criteria::add);
         }
         boolean byPhase = opening != null
                 && opening.needed().stream().anyMatch(needed -> needed.phase().isPresent());
-        return new Stretches(days.sorted(), criteria.stream().distinct().toArray(String[]::new), byPhase);
-    }
-
-    /** Days on the way to being sorted. */
-    private static final class Days {
-        private int[] numbers = new int[16];
-        private int size;
-
-        void add(List<CourseDay> days) {
-            if (size + days.size() > numbers.length) {
-                numbers = Arrays.copyOf(numbers, 2 * (size + days.size()));
-            }
-            for (CourseDay day : days) {
-                numbers[size++] = day.number();
-            }
-        }
-
-        /** Each once, the earliest first. */
-        int[] sorted() {
-            Arrays.sort(numbers, 0, size);
-            int distinct = 0;
-            for (int i = 0; i < size; i++) {
-                if (i == 0 || numbers[i] != numbers[i - 1]) {
-                    numbers[distinct++] = numbers[i];
-                }
-            }
-            return Arrays.copyOf(numbers, distinct);
-        }
+        return new Stretches(
+                days.stream().mapToInt(CourseDay::number).sorted().distinct().toArray(),
+                criteria.stream().distinct().toArray(String[]::new),
+                byPhase);
     }
 
     /** What was said in the stretch of these facts, or else is now. */
