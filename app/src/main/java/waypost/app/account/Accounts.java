@@ -121,7 +121,7 @@ public class Accounts implements UserDetailsService {
 
     /** Uses a link to set an invited account's password. */
     @Transactional
-    public void setPassword(String secret, String password) {
+    void setPassword(String secret, String password) {
         InvitationRow invitation =
                 mapper.findInvitation(DigestUtils.sha256Hex(secret)).orElseThrow(NotFoundException::new);
         UUID account = invitation.account().orElseThrow(NotFoundException::new);

@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -89,18 +88,18 @@ class TodayRows {
         for (AppointmentRow appointment : appointments) {
             UUID id = appointment.courseId();
             LoadedCourse course = courses.get(id);
+            if (course == null) {
+                unreadable.add(appointment);
+                continue;
+            }
             try {
-                Standing standing = Objects.requireNonNull(course).course().on(day, day, Outlook.TIME_ONLY);
-                String news = Optional.ofNullable(looks.get(id))
-                        .map(at -> at.atZone(staff.clinicZone()).toLocalDate())
-                        .map(looked -> news(course, standing, looked, counts.getOrDefault(id, 0)))
-                        .orElse("all of it new to you");
+                Standing standing = course.course().on(day, day, Outlook.TIME_ONLY);
+                Optional<LocalDate> looked = Optional.ofNullable(looks.get(id))
+                        .map(at -> at.atZone(staff.clinicZone()).toLocalDate());
+                String news = news(course, standing, looked, counts.getOrDefault(id, 0));
                 rows.add(row(appointment, course, standing, news, open.getOrDefault(id, List.of())));
             } catch (RuntimeException odd) {
-                LOG.error(
-                        "today's row of course {} can't be made: {}",
-                        id,
-                        odd.getClass().getName());
+                LOG.error("today's row of course {} can't be made: {}", id, odd.getClass());
                 unreadable.add(appointment);
             }
         }
@@ -204,6 +203,10 @@ class TodayRows {
                 .lastVisit()
                 .map(before -> changed(course, standing, before, "none opened"))
                 .orElse("first visit");
+    }
+
+    private static String news(LoadedCourse course, Standing standing, Optional<LocalDate> looked, int entries) {
+        return looked.map(day -> news(course, standing, day, entries)).orElse("all of it new to you");
     }
 
     /** What time and what others did since a day. */
