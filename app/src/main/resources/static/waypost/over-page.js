@@ -3,6 +3,7 @@ document.addEventListener("alpine:init", () => {
   Alpine.data("overPage", () => ({
     name: "",
     password: "",
+    code: "",
     problem: "",
     again: null,
     ask(event) {
@@ -11,11 +12,18 @@ document.addEventListener("alpine:init", () => {
     },
     async signIn() {
       const token = await (await fetch("/session/token")).text();
-      const body = new URLSearchParams({ name: this.name, password: this.password, _csrf: token });
+      const body = new URLSearchParams({ name: this.name, password: this.password, code: this.code, _csrf: token });
       const answer = await fetch("/sign-in", { method: "POST", body, headers: { "X-Over-Page": "yes" } });
       this.password = "";
+      this.code = "";
+      if (answer.status === 429) {
+        this.problem = "Found too many tries; nothing was checked. Try again in a few minutes: what you entered waits here.";
+        return;
+      }
       if (answer.status !== 204) {
-        this.problem = "That name and password don't belong together. Try again.";
+        this.problem = answer.status === 401
+          ? "That name, password and code don't belong together. Try again."
+          : "Signing in isn't possible just now. Try again in a moment: what you entered waits here.";
         return;
       }
       const account = document.querySelector("meta[name=waypost-account]");

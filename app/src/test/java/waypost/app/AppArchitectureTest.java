@@ -44,7 +44,7 @@ class AppArchitectureTest {
     private static final List<List<String>> GROUPS = List.of(
             List.of("entry"),
             List.of("store"),
-            List.of("account", "audit", "signature", "shell", "band", "device"),
+            List.of("account", "signin", "audit", "signature", "shell", "band", "device"),
             List.of("map", "rack", "rung", "dial", "figure", "difference"),
             List.of("appointment", "course", "milestone", "order", "event", "patient", "record", "trend", "finder"),
             List.of("measure", "checkin", "plan", "work", "teach", "note"),

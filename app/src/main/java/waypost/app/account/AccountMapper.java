@@ -22,8 +22,11 @@ interface AccountMapper {
     Optional<Staff> findBySignInName(String signInName);
 
     @Select("""
-            select id, sign_in_name, display_name, role, active, password_hash is not null as has_password
-              from account where clinic_id = #{clinicId} order by display_name
+            select a.id, a.sign_in_name, a.display_name, a.role, a.active, a.password_hash is not null as has_password,
+                   f.confirmed_at is not null as second_factor
+              from account a
+              left join second_factor f on f.account_id = a.id
+             where a.clinic_id = #{clinicId} order by a.display_name
             """)
     List<AccountRow> findByClinic(UUID clinicId);
 
@@ -56,13 +59,13 @@ interface AccountMapper {
     int insertClinic(UUID id, String name, String zone, String closedDays);
 
     @Insert("""
-            insert into invitation (secret_hash, account_id, expires_at)
-            values (#{secretHash}, #{accountId}, now() + interval '3 days')
+            insert into invitation (secret_hash, account_id, spoken_hash, expires_at)
+            values (#{secretHash}, #{accountId}, #{spokenHash}, now() + interval '3 days')
             """)
-    int insertInvitation(String secretHash, @Nullable UUID accountId);
+    int insertInvitation(String secretHash, @Nullable UUID accountId, @Nullable String spokenHash);
 
     @Select("""
-            select secret_hash, account_id from invitation
+            select secret_hash, account_id, spoken_hash from invitation
              where secret_hash = #{secretHash} and used_at is null and expires_at > now()
             """)
     Optional<InvitationRow> findInvitation(String secretHash);
@@ -73,13 +76,23 @@ interface AccountMapper {
             """)
     int useInvitation(String secretHash);
 
+    /** Counts a wrong number; after the fifth the link is spent. */
+    @Update("""
+            update invitation set wrong = wrong + 1, used_at = case when wrong >= 4 then now() end
+             where secret_hash = #{secretHash} and used_at is null
+            """)
+    int countWrong(String secretHash);
+
     /** One set-up at a time, until the transaction ends. */
     @Select("select 1 from (select pg_advisory_xact_lock(hashtext('waypost.set-up'))) held")
     int lockSetUp();
 
     @Select("""
-            select id, sign_in_name, display_name, role, active, password_hash is not null as has_password
-              from account where id = #{id}
+            select a.id, a.sign_in_name, a.display_name, a.role, a.active, a.password_hash is not null as has_password,
+                   f.confirmed_at is not null as second_factor
+              from account a
+              left join second_factor f on f.account_id = a.id
+             where a.id = #{id}
             """)
     Optional<AccountRow> find(UUID id);
 
@@ -89,6 +102,12 @@ interface AccountMapper {
     /** Links that were not used are good for nothing any more. */
     @Update("update invitation set used_at = now() where account_id = #{accountId} and used_at is null")
     int spendInvitations(UUID accountId);
+
+    @Update("update clinic set demands_second_factor = #{demands} where id = #{clinicId}")
+    int updateDemand(UUID clinicId, boolean demands);
+
+    @Select("select demands_second_factor from clinic where id = #{clinicId}")
+    boolean demandsSecondFactor(UUID clinicId);
 
     @Insert("insert into account_event (id, account_id, what, done_by) values (#{id}, #{accountId}, #{what}, #{by})")
     int insertEvent(UUID id, UUID accountId, AccountEvent what, UUID by);

@@ -1,15 +1,12 @@
 package waypost.app.account;
 
-import java.security.SecureRandom;
 import java.time.DateTimeException;
 import java.time.DayOfWeek;
 import java.time.ZoneId;
 import java.util.Arrays;
-import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
-import org.apache.commons.codec.digest.DigestUtils;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -23,14 +20,13 @@ import waypost.app.store.NotFoundException;
 @Service
 public class Accounts implements UserDetailsService {
 
-    private static final int SECRET_BYTES = 24;
-
     private final AccountMapper mapper;
     private final Passwords passwords;
-    private final SecureRandom random = new SecureRandom();
+    private final OneTimeLinks links;
 
-    Accounts(AccountMapper mapper, Passwords passwords) {
+    Accounts(AccountMapper mapper, Passwords passwords, OneTimeLinks links) {
         this.mapper = mapper;
+        this.links = links;
         this.passwords = passwords;
     }
 
@@ -77,21 +73,24 @@ public class Accounts implements UserDetailsService {
         return mapper.findByClinic(clinicId);
     }
 
+    /** Whether an account is open and has the password still that somebody signed in with. */
+    public boolean stillStands(Staff staff) {
+        return mapper.findBySignInName(staff.signInName())
+                .filter(now -> now.hash().equals(staff.hash()))
+                .isPresent();
+    }
+
+    boolean demandsSecondFactor(Staff staff) {
+        return mapper.demandsSecondFactor(staff.clinicId());
+    }
+
     public boolean isSetUp() {
         return mapper.anyClinic();
     }
 
-    /** Makes a one-time link's secret; only its hash is kept. Without an account it sets up the clinic. */
+    /** Adds an account without a password and returns the link that sets it. */
     @Transactional
-    public String inviteFirst() {
-        String secret = secret();
-        mapper.insertInvitation(DigestUtils.sha256Hex(secret), null);
-        return secret;
-    }
-
-    /** Adds an account without a password and returns the secret of the link that sets it. */
-    @Transactional
-    public String invite(Staff by, NewAccount wanted) {
+    OneTimeLinks.Link invite(Staff by, NewAccount wanted) {
         UUID id = UUID.randomUUID();
         String signInName = checkedSignInName(wanted.signInName());
         if (wanted.readRole() == StaffRole.LEAD && by.role() != StaffRole.LEAD) {
@@ -102,44 +101,20 @@ public class Accounts implements UserDetailsService {
             throw new FormProblem("signInName", "Found '" + signInName + "', which is taken. Choose another.");
         }
         mapper.insertEvent(UUID.randomUUID(), id, AccountEvent.ADDED, by.id());
-        return linkFor(id);
-    }
-
-    /** Makes the secret of a one-time link for an account. */
-    String linkFor(UUID account) {
-        String secret = secret();
-        mapper.insertInvitation(DigestUtils.sha256Hex(secret), account);
-        return secret;
-    }
-
-    /** Whether the secret is good, and whether it sets up the clinic. */
-    public boolean setsUpClinic(String secret) {
-        InvitationRow invitation =
-                mapper.findInvitation(DigestUtils.sha256Hex(secret)).orElseThrow(NotFoundException::new);
-        return invitation.account().isEmpty();
-    }
-
-    /** Uses a link to set an invited account's password. */
-    @Transactional
-    void setPassword(String secret, String password) {
-        InvitationRow invitation =
-                mapper.findInvitation(DigestUtils.sha256Hex(secret)).orElseThrow(NotFoundException::new);
-        UUID account = invitation.account().orElseThrow(NotFoundException::new);
-        String hash = passwords.hash(password);
-        use(secret);
-        mapper.updatePassword(account, hash);
+        return links.forAccount(id);
     }
 
     /** Uses the first link to make the clinic and its first account, a lead. */
     @Transactional
     public void setUp(String secret, FirstSetUp first) {
         mapper.lockSetUp();
-        if (!setsUpClinic(secret) || isSetUp()) {
+        InvitationRow link = links.find(secret);
+        if (link.account().isPresent() || isSetUp()) {
             throw new NotFoundException();
         }
-        String hash = passwords.hash(first.password());
+        String hash = passwords.hash(first.password(), List.of(first.signInName(), first.name(), first.clinicName()));
         UUID clinic = addClinic(first.clinicName(), first.zone(), first.closedDays());
-        use(secret);
+        links.use(link);
         mapper.insert(
                 UUID.randomUUID(),
                 clinic,
@@ -167,23 +142,11 @@ public class Accounts implements UserDetailsService {
                 checkedSignInName(wanted.signInName()),
                 checkedName(wanted.name()),
                 wanted.readRole(),
-                passwords.hash(password));
+                passwords.hash(password, List.of(wanted.signInName(), wanted.name())));
         if (added == 0) {
             throw new FormProblem("signInName", "Found '" + wanted.signInName() + "', which is taken.");
         }
         return id;
-    }
-
-    private void use(String secret) {
-        if (mapper.useInvitation(DigestUtils.sha256Hex(secret)) == 0) {
-            throw new NotFoundException();
-        }
-    }
-
-    private String secret() {
-        byte[] bytes = new byte[SECRET_BYTES];
-        random.nextBytes(bytes);
-        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     }
 
     private static String checkedName(String name) {

@@ -1,7 +1,6 @@
 package waypost.app.account;
 
 import jakarta.servlet.http.HttpSession;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -26,16 +25,19 @@ class ClinicController {
     private final Accounts accounts;
     private final AccountKeeping keeping;
     private final PasswordFreshness freshness;
+    private final SignInLog log;
     private final String baseUrl;
 
     ClinicController(
             Accounts accounts,
             AccountKeeping keeping,
             PasswordFreshness freshness,
+            SignInLog log,
             @Value("${waypost.base-url}") String baseUrl) {
         this.accounts = accounts;
         this.keeping = keeping;
         this.freshness = freshness;
+        this.log = log;
         this.baseUrl = baseUrl;
     }
 
@@ -50,8 +52,7 @@ class ClinicController {
             @ModelAttribute("wanted") Accounts.NewAccount wanted,
             HttpSession session) {
         try {
-            String link = baseUrl + "/setup/" + accounts.invite(staff, wanted);
-            return page(staff, session, HttpStatus.OK).addObject("link", Optional.of(link));
+            return linked(staff, session, accounts.invite(staff, wanted));
         } catch (FormProblem problem) {
             return page(staff, session, HttpStatus.UNPROCESSABLE_CONTENT).addObject("problems", problem.byField());
         }
@@ -63,13 +64,35 @@ class ClinicController {
             @PathVariable UUID id,
             @RequestParam @Nullable String password,
             HttpSession session) {
-        try {
-            freshness.require(session, staff, password);
-            keeping.close(staff, id);
-            return new ModelAndView("redirect:/clinic");
-        } catch (FormProblem problem) {
-            return page(staff, session, HttpStatus.UNPROCESSABLE_CONTENT).addObject("problems", problem.byField());
-        }
+        return signed(staff, session, password, () -> keeping.close(staff, id));
+    }
+
+    /** For an owner who lost telephone and recovery codes. */
+    @PostMapping("/clinic/accounts/{id}/second-factor/remove")
+    ModelAndView removeSecondFactor(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam @Nullable String password,
+            HttpSession session) {
+        return signed(staff, session, password, () -> keeping.removeSecondFactor(staff, id));
+    }
+
+    /** Demands a time code of everybody, or leaves it to them. */
+    @PostMapping("/clinic/second-factor")
+    ModelAndView demand(
+            @AuthenticationPrincipal Staff staff,
+            @RequestParam(defaultValue = "false") boolean demands,
+            @RequestParam @Nullable String password,
+            HttpSession session) {
+        return signed(staff, session, password, () -> keeping.demandSecondFactor(staff, demands));
+    }
+
+    /** What happened at the clinic's accounts: sign-ins, refusals, changes. */
+    @GetMapping("/clinic/sign-ins")
+    ModelAndView signIns(@AuthenticationPrincipal Staff staff) {
+        return new ModelAndView("account/sign-ins")
+                .addObject("zone", staff.clinicZone())
+                .addObject("lines", log.ofClinic(staff.clinicId()));
     }
 
     /** A link for who lost a password. */
@@ -81,11 +104,26 @@ class ClinicController {
             HttpSession session) {
         try {
             freshness.require(session, staff, password);
-            String link = baseUrl + "/setup/" + keeping.link(staff, id);
-            return page(staff, session, HttpStatus.OK).addObject("link", Optional.of(link));
+            return linked(staff, session, keeping.link(staff, id));
         } catch (FormProblem problem) {
             return page(staff, session, HttpStatus.UNPROCESSABLE_CONTENT).addObject("problems", problem.byField());
         }
+    }
+
+    private ModelAndView signed(Staff staff, HttpSession session, @Nullable String password, Runnable change) {
+        try {
+            freshness.require(session, staff, password);
+            change.run();
+            return new ModelAndView("redirect:/clinic");
+        } catch (FormProblem problem) {
+            return page(staff, session, HttpStatus.UNPROCESSABLE_CONTENT).addObject("problems", problem.byField());
+        }
+    }
+
+    private ModelAndView linked(Staff staff, HttpSession session, OneTimeLinks.Link link) {
+        return page(staff, session, HttpStatus.OK)
+                .addObject("link", baseUrl + "/setup/" + link.secret())
+                .addObject("spoken", link.spoken().replaceAll("(....)(....)", "$1 $2"));
     }
 
     private ModelAndView page(Staff staff, HttpSession session, HttpStatus status) {
@@ -93,6 +131,7 @@ class ClinicController {
                 .addObject("me", staff.id())
                 .addObject("lead", staff.role() == StaffRole.LEAD)
                 .addObject("askPassword", freshness.mustAsk(session))
+                .addObject("demands", accounts.demandsSecondFactor(staff))
                 .addObject("accounts", accounts.ofClinic(staff.clinicId()))
                 .addObject(
                         "roles",

@@ -12,11 +12,13 @@ import org.springframework.stereotype.Component;
 class FirstStart implements ApplicationRunner {
 
     private final Accounts accounts;
+    private final OneTimeLinks links;
     private final DemoData demoData;
     private final String baseUrl;
 
-    FirstStart(Accounts accounts, DemoData demoData, @Value("${waypost.base-url}") String baseUrl) {
+    FirstStart(Accounts accounts, OneTimeLinks links, DemoData demoData, @Value("${waypost.base-url}") String baseUrl) {
         this.accounts = accounts;
+        this.links = links;
         this.demoData = demoData;
         this.baseUrl = baseUrl;
     }
@@ -27,7 +29,7 @@ class FirstStart implements ApplicationRunner {
         if (!accounts.isSetUp()) {
             // For the console alone, not the log: whoever reads it sets up the clinic.
             System.out.println("First start. Open this link once, within three days, to set up the clinic:\n  "
-                    + baseUrl + "/setup/" + accounts.inviteFirst());
+                    + baseUrl + "/setup/" + links.first());
         }
     }
 }

@@ -1,5 +1,9 @@
 package waypost.app.account;
 
+import com.nulabinc.zxcvbn.Zxcvbn;
+import java.nio.charset.StandardCharsets;
+import java.util.Collection;
+import java.util.List;
 import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.core.env.Environment;
 import org.springframework.core.env.Profiles;
@@ -17,24 +21,39 @@ public class Passwords {
     private static final int LEAST = 12;
     private static final int MOST_BYTES = 72;
 
+    /** The library's third of four steps: 100 million guesses or more. */
+    private static final int LEAST_SCORE = 3;
+
     private final PasswordEncoder encoder;
     private final boolean demo;
+    private final Zxcvbn guesser = new Zxcvbn();
 
     Passwords(PasswordEncoder encoder, Environment environment) {
         this.encoder = encoder;
         this.demo = environment.acceptsProfiles(Profiles.of("demo"));
     }
 
-    String hash(String password) {
+    /**
+     * Hashes a new password, or refuses one that is short, among the commonest, repeated, or made of the owner's names.
+     *
+     * @param own what everybody knows of the owner: names, the clinic
+     */
+    String hash(String password, Collection<String> own) {
         if (password.length() < LEAST) {
             throw new FormProblem(
                     "password", "Found " + password.length() + " characters, allowed: at least " + LEAST + ".");
         }
-        if (password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > MOST_BYTES) {
+        if (password.getBytes(StandardCharsets.UTF_8).length > MOST_BYTES) {
             throw new FormProblem("password", "Found more than " + MOST_BYTES + " bytes, allowed: at most that.");
         }
         if (!demo && DigestUtils.sha256Hex(password).equals(DEMO_SHA256)) {
             throw new FormProblem("password", "This is the demo's password, which everybody can read. Choose another.");
+        }
+        if (guesser.measure(password, List.copyOf(own)).getScore() < LEAST_SCORE) {
+            throw new FormProblem(
+                    "password",
+                    "Found a password that is soon guessed: a common one, a repeated one, or one made of your names."
+                            + " Choose four or five words that don't belong together.");
         }
         return String.valueOf(encoder.encode(password));
     }

@@ -1,5 +1,6 @@
 package waypost.app.account;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.util.MultiValueMap;
@@ -9,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
+import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 
 /** One-time links: the clinic's first set-up, and an invited account's password. */
@@ -18,16 +20,18 @@ class SetUpController {
     private static final String DONE = "redirect:/sign-in?ready";
 
     private final Accounts accounts;
+    private final OneTimeLinks links;
     private final AccountKeeping keeping;
 
-    SetUpController(Accounts accounts, AccountKeeping keeping) {
+    SetUpController(Accounts accounts, OneTimeLinks links, AccountKeeping keeping) {
         this.accounts = accounts;
+        this.links = links;
         this.keeping = keeping;
     }
 
     @GetMapping("/setup/{secret}")
     ModelAndView form(@PathVariable String secret) {
-        return page(secret, accounts.setsUpClinic(secret));
+        return page(secret, links.find(secret).account().isEmpty());
     }
 
     @PostMapping("/setup/{secret}/clinic")
@@ -44,9 +48,12 @@ class SetUpController {
     }
 
     @PostMapping("/setup/{secret}/password")
-    ModelAndView password(@PathVariable String secret, @RequestParam String password) {
+    ModelAndView password(
+            @PathVariable String secret,
+            @RequestParam @Nullable String spoken,
+            @RequestParam @Nullable String password) {
         try {
-            keeping.setPassword(secret, password);
+            keeping.setPassword(secret, spoken, Entered.text(password));
             return new ModelAndView(DONE);
         } catch (FormProblem problem) {
             return refused(page(secret, false), problem);

@@ -7,9 +7,13 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.header.writers.StaticHeadersWriter;
 import waypost.app.account.PasswordFreshness;
+import waypost.app.account.SecondFactor;
+import waypost.app.account.Sessions;
+import waypost.app.signin.SigningIn;
 
 /** Who gets in, and what a browser may load. */
 @Configuration
@@ -29,9 +33,19 @@ class SecurityConfiguration {
     }
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, PasswordFreshness freshness) {
+    SecurityFilterChain chain(
+            HttpSecurity http,
+            SigningIn signingIn,
+            PasswordFreshness freshness,
+            Sessions sessions,
+            SecondFactor secondFactor) {
         SignedOut signedOut = new SignedOut();
-        return http.authorizeHttpRequests(requests -> requests.requestMatchers(
+        return signingIn
+                .into(http)
+                .csrf(csrf -> csrf.csrfTokenRepository(tokens()))
+                // Where a stranger wanted to go is not kept: no session is stored before somebody signed in.
+                .requestCache(cache -> cache.disable())
+                .authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/sign-in", "/session/token", "/setup/**", "/assets/**", "/actuator/health", "/error")
                         .permitAll()
                         .requestMatchers("/today/**", "/courses/**", "/finder")
@@ -41,13 +55,23 @@ class SecurityConfiguration {
                 .formLogin(form -> form.loginPage("/sign-in")
                         .usernameParameter("name")
                         .passwordParameter("password")
-                        .successHandler(new SignInSucceeded(freshness)))
-                .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+                        .successHandler(new SignInSucceeded(freshness, sessions, secondFactor)))
+                .logout(logout -> logout.logoutUrl("/sign-out")
+                        .addLogoutHandler(signingIn.signedOut())
+                        .logoutSuccessUrl("/sign-in?out"))
                 .exceptionHandling(
                         errors -> errors.authenticationEntryPoint(signedOut).accessDeniedHandler(signedOut))
                 .headers(headers -> headers.addHeaderWriter(new StaticHeadersWriter(OURS, "1"))
                         .contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
+    }
+
+    /** The form token lives in a cookie of its own, so that whoever only looks at the sign-in page leaves nothing here. */
+    private static CookieCsrfTokenRepository tokens() {
+        CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
+        tokens.setCookieName("waypost-form");
+        tokens.setCookieCustomizer(cookie -> cookie.httpOnly(true).sameSite("Strict"));
+        return tokens;
     }
 }

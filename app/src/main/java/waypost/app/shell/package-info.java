@@ -1,7 +1,7 @@
 /**
  * What surrounds every page: layout, security, errors, the clinic's clock.
  *
- * <p>Start at {@link SecurityConfiguration}. May use: account, entry.
+ * <p>Start at {@link SecurityConfiguration}. May use: account, entry, signin.
  */
 @NullMarked
 package waypost.app.shell;

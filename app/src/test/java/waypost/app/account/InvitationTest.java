@@ -14,31 +14,41 @@ class InvitationTest {
 
     private final Visitor lead = Visitor.signedIn("lead");
 
-    private String invite(String signInName) {
+    /** A link with the number that is told beside it. */
+    private record Invited(String link, String spoken) {
+
+        static Invited on(String page) {
+            Matcher link = Pattern.compile("/setup/[A-Za-z0-9_-]+").matcher(page);
+            Matcher spoken = Pattern.compile("<code>(\\d{4} \\d{4})</code>").matcher(page);
+            assertThat(link.find()).isTrue();
+            assertThat(spoken.find()).isTrue();
+            return new Invited(link.group(), spoken.group(1));
+        }
+
+        Visitor.Answer set(Visitor visitor, String password) {
+            return visitor.post(link + "/password", Map.of("spoken", spoken, "password", password));
+        }
+    }
+
+    private Invited invite(String signInName) {
         Visitor.Answer answer = lead.post(
                 "/clinic/accounts", Map.of("name", "Tobin Ashlock", "signInName", signInName, "role", "ASSISTANT"));
         assertThat(answer.status()).isEqualTo(200);
-        Matcher link = Pattern.compile("/setup/[A-Za-z0-9_-]+").matcher(answer.body());
-        assertThat(link.find()).isTrue();
-        return link.group();
+        return Invited.on(answer.body());
     }
 
     @Test
     void theOwnerSetsThePasswordOnceAndSignsIn() {
-        String link = invite("tobin");
+        Invited invited = invite("tobin");
         Visitor owner = Visitor.stranger();
 
-        assertThat(owner.get(link).body()).contains("Choose your password");
-        Visitor.Answer tooShort = owner.post(link + "/password", Map.of("password", "short"));
+        assertThat(owner.get(invited.link()).body()).contains("Choose your password");
+        Visitor.Answer tooShort = invited.set(owner, "short");
         assertThat(tooShort.status()).isEqualTo(422);
         assertThat(tooShort.body()).contains("Found 5 characters, allowed: at least 12.");
-        assertThat(owner.post(link + "/password", Map.of("password", "a long enough one"))
-                        .location())
-                .contains("/sign-in?ready");
-        assertThat(owner.post(link + "/password", Map.of("password", "another long one"))
-                        .status())
-                .isEqualTo(404);
-        assertThat(owner.get(link).status()).isEqualTo(404);
+        assertThat(invited.set(owner, "a long enough one").location()).contains("/sign-in?ready");
+        assertThat(invited.set(owner, "another long one").status()).isEqualTo(404);
+        assertThat(owner.get(invited.link()).status()).isEqualTo(404);
         assertThat(owner.post("/sign-in", Map.of("name", "Tobin", "password", "a long enough one"))
                         .location())
                 .endsWith("/today");
@@ -81,6 +91,35 @@ class InvitationTest {
                 .contains("/sign-in?error");
     }
 
+    @Test
+    void aLinkWithoutItsNumberSetsNothingAndIsSpentAfterFiveWrongOnes() {
+        Invited invited = invite("found.link");
+        Visitor finder = Visitor.stranger();
+        Map<String, String> wrong = Map.of("spoken", "0000 000", "password", "harbour lantern quilt");
+
+        for (int i = 0; i < 4; i++) {
+            assertThat(finder.post(invited.link() + "/password", wrong).body())
+                    .contains("That is not the number that belongs to this link.");
+        }
+        assertThat(finder.post(invited.link() + "/password", Map.of("password", "harbour lantern quilt"))
+                        .status())
+                .isEqualTo(422);
+        assertThat(invited.set(finder, "harbour lantern quilt").status()).isEqualTo(404);
+    }
+
+    @Test
+    void aPasswordThatIsSoonGuessedIsRefused() {
+        Invited invited = invite("weak.words");
+        Visitor owner = Visitor.stranger();
+
+        for (String weak : new String[] {
+            "password1234", "aaaaaaaaaaaa", "abcabcabcabc", "123456789012", "Tobin Ashlock", "weak.words12"
+        }) {
+            assertThat(invited.set(owner, weak).body()).as(weak).contains("a password that is soon guessed");
+        }
+        assertThat(invited.set(owner, "harbour lantern quilt").location()).contains("ready");
+    }
+
     private String idOf(String signInName) {
         Matcher row = Pattern.compile("(?s)<td>" + signInName + "</td>.*?/clinic/accounts/([0-9a-f-]{36})/close")
                 .matcher(lead.get("/clinic").body());
@@ -89,8 +128,7 @@ class InvitationTest {
     }
 
     private Visitor owner(String signInName, String password) {
-        String link = invite(signInName);
-        Visitor.stranger().post(link + "/password", Map.of("password", password));
+        invite(signInName).set(Visitor.stranger(), password);
         Visitor owner = Visitor.stranger();
         assertThat(owner.post("/sign-in", Map.of("name", signInName, "password", password))
                         .location())
@@ -120,11 +158,9 @@ class InvitationTest {
         Visitor owner = owner("losing.one", "a long enough one");
         String page = lead.post("/clinic/accounts/" + idOf("losing.one") + "/link", Map.of())
                 .body();
-        Matcher link = Pattern.compile("/setup/[A-Za-z0-9_-]+").matcher(page);
-        assertThat(link.find()).isTrue();
         assertThat(owner.get("/today").status()).isEqualTo(200);
 
-        Visitor.stranger().post(link.group() + "/password", Map.of("password", "quite another one"));
+        Invited.on(page).set(Visitor.stranger(), "quite another one");
 
         assertThat(owner.get("/today").status()).isIn(302, 401);
         assertThat(Visitor.stranger()
