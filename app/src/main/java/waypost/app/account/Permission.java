@@ -9,5 +9,6 @@ public enum Permission {
     HOLD,
     SIGN,
     SET_EQUIPMENT,
-    MANAGE_ACCOUNTS
+    MANAGE_ACCOUNTS,
+    SEE_LOOKS
 }

@@ -5,6 +5,7 @@ import static waypost.app.account.Permission.HOLD;
 import static waypost.app.account.Permission.MANAGE_ACCOUNTS;
 import static waypost.app.account.Permission.RECORD;
 import static waypost.app.account.Permission.REFER;
+import static waypost.app.account.Permission.SEE_LOOKS;
 import static waypost.app.account.Permission.SEE_PATIENTS;
 import static waypost.app.account.Permission.SET_EQUIPMENT;
 import static waypost.app.account.Permission.SIGN;
@@ -16,7 +17,7 @@ public enum StaffRole {
     THERAPIST(SEE_PATIENTS, BOOK, RECORD, REFER, HOLD, SIGN),
     ASSISTANT(SEE_PATIENTS, BOOK, RECORD),
     SURGEON(SEE_PATIENTS, HOLD, SIGN),
-    LEAD(SEE_PATIENTS, BOOK, RECORD, REFER, HOLD, SIGN, SET_EQUIPMENT, MANAGE_ACCOUNTS),
+    LEAD(SEE_PATIENTS, BOOK, RECORD, REFER, HOLD, SIGN, SET_EQUIPMENT, MANAGE_ACCOUNTS, SEE_LOOKS),
     ADMIN(SET_EQUIPMENT, MANAGE_ACCOUNTS);
 
     private final Set<Permission> permissions;

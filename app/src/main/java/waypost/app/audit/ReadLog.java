@@ -17,6 +17,12 @@ import waypost.app.account.Staff;
 @Service
 public class ReadLog {
 
+    /** Lists in which somebody only passes by: no look into a course. */
+    public static final String TODAY = "today";
+
+    public static final String BRIEF = "brief";
+    public static final String FINDER = "finder";
+
     private final ReadLogMapper mapper;
 
     ReadLog(ReadLogMapper mapper) {
@@ -54,7 +60,7 @@ public class ReadLog {
         @Select("""
                 select course_id, max(read_at) as at
                   from read_log
-                 where account_id = #{accountId} and course_id = any (#{courseIds}) and place not in ('today', 'brief')
+                 where account_id = #{accountId} and course_id = any (#{courseIds}) and place not in ('today', 'brief', 'finder')
                  group by course_id
                 """)
         List<Look> findLooks(UUID accountId, UUID[] courseIds);

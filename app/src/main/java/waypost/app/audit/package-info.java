@@ -1,7 +1,7 @@
 /**
  * Keeps every look at a record.
  *
- * <p>Start at {@link ReadLog}. May use: account.
+ * <p>Start at {@link ReadLog}. May use: account, entry.
  */
 @NullMarked
 package waypost.app.audit;

@@ -26,6 +26,8 @@ import waypost.app.store.CourseLoader;
 @PreAuthorize("hasAuthority('SEE_PATIENTS')")
 class BenchController {
 
+    private static final int MOST_FOUND = 20;
+
     private final Bench bench;
     private final PatientFinder finder;
     private final CourseLoader loader;
@@ -81,7 +83,7 @@ class BenchController {
             @PathVariable String calculator,
             @RequestParam Map<String, String> entered) {
         String wanted = entered.getOrDefault("patient", "");
-        List<PatientFinder.Found> found = wanted.isBlank() ? List.of() : finder.find(staff.clinicId(), wanted);
+        List<PatientFinder.Found> found = wanted.isBlank() ? List.of() : finder.find(staff, wanted, MOST_FOUND);
         ModelAndView page = page(bench.calculator(calculator), entered).addObject("found", found);
         return found.isEmpty()
                 ? page.addObject(

@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
 import waypost.app.entry.FormProblem;
 import waypost.app.shell.ClinicClock;
@@ -33,14 +32,12 @@ class CheckInController {
     private final CourseLoader loader;
     private final CourseHeads heads;
     private final CheckIns checkIns;
-    private final ReadLog readLog;
     private final ClinicClock clock;
 
-    CheckInController(CourseLoader loader, CourseHeads heads, CheckIns checkIns, ReadLog readLog, ClinicClock clock) {
+    CheckInController(CourseLoader loader, CourseHeads heads, CheckIns checkIns, ClinicClock clock) {
         this.loader = loader;
         this.heads = heads;
         this.checkIns = checkIns;
-        this.readLog = readLog;
         this.clock = clock;
     }
 
@@ -53,7 +50,6 @@ class CheckInController {
     @GetMapping("/courses/{id}/check-in")
     ModelAndView checkIn(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
         LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "check-in");
         return page(staff, course, CheckInForm.blank());
     }
 

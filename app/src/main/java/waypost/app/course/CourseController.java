@@ -62,7 +62,7 @@ class CourseController {
             @RequestParam Optional<RoleKey> rung,
             RackForm form,
             Model model) {
-        OpenCourse open = door.look(staff, id, "way");
+        OpenCourse open = door.open(staff, id);
         LocalDate today = open.today();
         LoadedCourse course = open.course();
         Standing standing = course.course().on(course.day(on, today), today, outlook);
@@ -110,7 +110,7 @@ class CourseController {
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "TIME_ONLY") Outlook outlook) {
-        OpenCourse open = door.look(staff, id, "ahead");
+        OpenCourse open = door.open(staff, id);
         return Ahead.of(open.course().course(), open.today(), outlook);
     }
 
@@ -123,7 +123,7 @@ class CourseController {
             @RequestParam Optional<LocalDate> on,
             @RequestParam(defaultValue = "TIME_ONLY") Outlook outlook,
             Model model) {
-        OpenCourse open = door.look(staff, id, "rung");
+        OpenCourse open = door.open(staff, id);
         LocalDate today = open.today();
         LoadedCourse course = open.course();
         Standing standing = course.course().on(course.day(on, today), today, outlook);

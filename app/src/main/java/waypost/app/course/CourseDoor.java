@@ -26,14 +26,14 @@ public class CourseDoor {
         this.clock = clock;
     }
 
-    /** Opens a course of this clinic for somebody who looks at a place of it; another clinic's is not found. */
+    /** Opens a course for somebody who sees it on a page whose address does not name it, and notes the look. */
     public OpenCourse look(Staff staff, UUID courseId, String place) {
         OpenCourse open = open(staff, courseId);
         readLog.saw(staff, courseId, place);
         return open;
     }
 
-    /** Opens a course whose look is logged already, or that is only written to. */
+    /** Opens a course of this clinic; another clinic's is not found. The look at its own pages is noted for all of them. */
     public OpenCourse open(Staff staff, UUID courseId) {
         LocalDate today = clock.today(staff);
         LoadedCourse course = loader.load(staff.clinicId(), courseId);

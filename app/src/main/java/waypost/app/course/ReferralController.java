@@ -52,7 +52,7 @@ class ReferralController {
     ModelAndView blank(@AuthenticationPrincipal Staff staff, @RequestParam Optional<UUID> beside) {
         MultiValueMap<String, String> entered = new LinkedMultiValueMap<>();
         entered.set("courseId", UUID.randomUUID().toString());
-        beside.map(id -> door.open(staff, id).course().row()).ifPresent(row -> {
+        beside.map(id -> door.look(staff, id, "new course").course().row()).ifPresent(row -> {
             entered.set(BESIDE, row.id().toString());
             entered.set("patientName", row.patientName());
             entered.set("birthDate", row.birthDate().toString());
@@ -105,7 +105,7 @@ class ReferralController {
 
     @GetMapping("/courses/{id}/referral")
     ModelAndView current(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
-        LoadedCourse course = door.look(staff, id, "referral").course();
+        LoadedCourse course = door.open(staff, id).course();
         return change(staff, course, entered(course));
     }
 

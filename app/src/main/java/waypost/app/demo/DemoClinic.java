@@ -146,7 +146,7 @@ public class DemoClinic implements ApplicationRunner {
 
     /** The course of this person after this operation. */
     private Optional<UUID> find(Staff staff, DemoPerson person) {
-        return finder.find(staff.clinicId(), person.number()).stream()
+        return finder.find(staff, person.number(), 20).stream()
                 .filter(found -> found.operation().equals(person.operation().title))
                 .map(PatientFinder.Found::id)
                 .findFirst();

@@ -20,7 +20,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
 import waypost.app.entry.FormProblem;
 import waypost.app.shell.ClinicClock;
@@ -40,21 +39,14 @@ class FileController {
     private final CourseHeads heads;
     private final ReadingFile readings;
     private final CourseFiles courseFiles;
-    private final ReadLog readLog;
     private final ClinicClock clock;
 
     FileController(
-            CourseLoader loader,
-            CourseHeads heads,
-            ReadingFile readings,
-            CourseFiles courseFiles,
-            ReadLog readLog,
-            ClinicClock clock) {
+            CourseLoader loader, CourseHeads heads, ReadingFile readings, CourseFiles courseFiles, ClinicClock clock) {
         this.loader = loader;
         this.heads = heads;
         this.readings = readings;
         this.courseFiles = courseFiles;
-        this.readLog = readLog;
         this.clock = clock;
     }
 
@@ -66,14 +58,12 @@ class FileController {
     @GetMapping("/courses/{id}/readings.csv")
     ResponseEntity<byte[]> csv(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
         LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "readings as a file");
         return file("text/csv; charset=utf-8", "readings.csv", readings.write(course));
     }
 
     @GetMapping("/courses/{id}/course.yaml")
     ResponseEntity<byte[]> courseFile(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
         LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "course as a file");
         return file("application/yaml; charset=utf-8", "course.yaml", courseFiles.write(course));
     }
 

@@ -1,7 +1,7 @@
 /**
  * Files in and out: readings as CSV, and a course as the open course file. docs/readings-csv.md has the columns.
  *
- * <p>Start at {@link ReadingFile}. May use: account, audit, course, entry, measure, note, shell, store, the core, the
+ * <p>Start at {@link ReadingFile}. May use: account, course, entry, measure, note, shell, store, the core, the
  * library.
  */
 @NullMarked

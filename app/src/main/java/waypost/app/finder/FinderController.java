@@ -24,6 +24,7 @@ import waypost.library.bundle.Bundle;
 class FinderController {
 
     private static final int MOST = 8;
+    private static final int MOST_PEOPLE = 50;
     private static final int FEWEST_LETTERS = 2;
 
     private final PatientFinder patients;
@@ -53,7 +54,7 @@ class FinderController {
 
     private Found found(Staff staff, String wanted, boolean few) {
         Bundle bundle = bundles.shipped();
-        List<PatientFinder.Found> people = patients.find(staff.clinicId(), wanted);
+        List<PatientFinder.Found> people = patients.find(staff, wanted, few ? MOST : MOST_PEOPLE);
         if (wanted.isBlank()) {
             return new Found(wanted, people, List.of(), List.of());
         }
@@ -61,7 +62,7 @@ class FinderController {
         long most = few ? MOST : Long.MAX_VALUE;
         return new Found(
                 wanted,
-                people.stream().limit(most).toList(),
+                people,
                 matching(bundle.protocols().stream(), Protocol::title, wanted)
                         .map(p -> new Found.Entry(p.id(), p.title(), "protocol " + p.version()))
                         .limit(most)

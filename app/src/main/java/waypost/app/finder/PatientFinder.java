@@ -3,27 +3,37 @@ package waypost.app.finder;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.springframework.stereotype.Service;
+import waypost.app.account.Staff;
+import waypost.app.audit.ReadLog;
 
 /** Finds courses of a clinic by their patient's name or number. */
 @Service
 public class PatientFinder {
 
     private final PatientMapper mapper;
+    private final ReadLog readLog;
 
-    PatientFinder(PatientMapper mapper) {
+    PatientFinder(PatientMapper mapper, ReadLog readLog) {
         this.mapper = mapper;
+        this.readLog = readLog;
     }
 
     /** A course that was found. */
     public record Found(UUID id, String patient, String number, LocalDate birthDate, String operation, String side) {}
 
-    public List<Found> find(UUID clinicId, String wanted) {
+    /** Finds at most so many of the clinic's courses, and notes that their patients were seen. */
+    public List<Found> find(Staff staff, String wanted, int most) {
         String pattern =
                 wanted.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
-        return mapper.find(clinicId, "%" + pattern + "%");
+        List<Found> found = mapper.find(staff.clinicId(), "%" + pattern + "%", most);
+        if (!found.isEmpty()) {
+            readLog.sawAll(staff, found.stream().map(Found::id).collect(Collectors.toSet()), ReadLog.FINDER);
+        }
+        return found;
     }
 
     @Mapper
@@ -38,8 +48,8 @@ public class PatientFinder {
                    and (p.name ilike #{pattern} or p.number ilike #{pattern})
                    and not exists (select 1 from statement later where later.replaces = s.id)
                  order by p.name
-                 limit 50
+                 limit #{most}
                 """)
-        List<Found> find(UUID clinicId, String pattern);
+        List<Found> find(UUID clinicId, String pattern, int most);
     }
 }

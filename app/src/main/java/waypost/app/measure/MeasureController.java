@@ -16,7 +16,6 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
 import waypost.app.dial.Dials;
 import waypost.app.entry.FormProblem;
@@ -36,13 +35,11 @@ class MeasureController {
 
     private final Sheets sheets;
     private final CourseHeads heads;
-    private final ReadLog readLog;
     private final ClinicClock clock;
 
-    MeasureController(Sheets sheets, CourseHeads heads, ReadLog readLog, ClinicClock clock) {
+    MeasureController(Sheets sheets, CourseHeads heads, ClinicClock clock) {
         this.sheets = sheets;
         this.heads = heads;
-        this.readLog = readLog;
         this.clock = clock;
     }
 
@@ -52,7 +49,6 @@ class MeasureController {
             @PathVariable UUID id,
             @RequestParam(name = "also", defaultValue = "") List<String> added) {
         Sheets.Sheet sheet = sheets.sheet(staff, id, added);
-        readLog.saw(staff, id, "measures");
         return page(staff, sheet);
     }
 

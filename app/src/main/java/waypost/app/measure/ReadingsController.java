@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
 import waypost.app.entry.FormProblem;
 import waypost.app.shell.ClinicClock;
@@ -33,21 +32,14 @@ class ReadingsController {
     private final CourseHeads heads;
     private final ReadingMapper mapper;
     private final ReadingEntry entry;
-    private final ReadLog readLog;
     private final ClinicClock clock;
 
     ReadingsController(
-            CourseLoader loader,
-            CourseHeads heads,
-            ReadingMapper mapper,
-            ReadingEntry entry,
-            ReadLog readLog,
-            ClinicClock clock) {
+            CourseLoader loader, CourseHeads heads, ReadingMapper mapper, ReadingEntry entry, ClinicClock clock) {
         this.loader = loader;
         this.heads = heads;
         this.mapper = mapper;
         this.entry = entry;
-        this.readLog = readLog;
         this.clock = clock;
     }
 
@@ -55,7 +47,6 @@ class ReadingsController {
     ModelAndView readings(
             @AuthenticationPrincipal Staff staff, @PathVariable UUID id, @RequestParam @Nullable UUID before) {
         LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "readings");
         return page(staff, course, before)
                 .addObject("form", ReadingForm.blank(clock.today(staff), Sheets.operated(course)));
     }

@@ -1,8 +1,7 @@
 /**
  * Entering readings as they are said, correcting and withdrawing them, and listing them.
  *
- * <p>Start at {@link MeasureController}. May use: account, audit, course, dial, entry, shell, store, the core, the
- * library.
+ * <p>Start at {@link MeasureController}. May use: account, course, dial, entry, shell, store, the core, the library.
  */
 @NullMarked
 package waypost.app.measure;

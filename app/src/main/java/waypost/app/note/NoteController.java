@@ -73,7 +73,7 @@ class NoteController {
             @RequestParam @Nullable UUID amends,
             @RequestParam @Nullable LocalDate on,
             HttpSession session) {
-        OpenCourse open = door.look(staff, id, "wrap-up");
+        OpenCourse open = door.open(staff, id);
         LocalDate day = on == null ? open.today() : OutOfReach.check(on);
         return page(staff, id, session, day, Optional.ofNullable(amends), Map.of(), Optional.empty());
     }
@@ -132,7 +132,6 @@ class NoteController {
     ResponseEntity<String> text(
             @AuthenticationPrincipal Staff staff, @PathVariable UUID id, @PathVariable UUID noteId) {
         DayOfVisit day = days.today(staff, id);
-        door.look(staff, id, "note as text");
         Note note = notes.of(staff, id).stream()
                 .filter(one -> one.id().equals(noteId))
                 .findFirst()

@@ -20,7 +20,6 @@ import org.springframework.web.servlet.ModelAndView;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
 import waypost.app.checkin.CheckIns;
 import waypost.app.course.CourseHeads;
 import waypost.app.figure.Figure;
@@ -47,21 +46,13 @@ class PaperController {
     private final CheckIns checkIns;
     private final CourseHeads heads;
     private final ITemplateEngine templates;
-    private final ReadLog readLog;
 
-    PaperController(
-            VisitDays days,
-            Notes notes,
-            CheckIns checkIns,
-            CourseHeads heads,
-            ITemplateEngine templates,
-            ReadLog readLog) {
+    PaperController(VisitDays days, Notes notes, CheckIns checkIns, CourseHeads heads, ITemplateEngine templates) {
         this.days = days;
         this.notes = notes;
         this.checkIns = checkIns;
         this.heads = heads;
         this.templates = templates;
-        this.readLog = readLog;
     }
 
     /** An exercise of the list for home as it is printed. */
@@ -70,7 +61,6 @@ class PaperController {
 
     @GetMapping("/courses/{id}/home/print")
     ModelAndView home(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
-        readLog.saw(staff, id, "home list on paper");
         DayOfVisit day = days.today(staff, id);
         List<HomeItem> items = notes.home(id);
         return new ModelAndView("note/home-print")
@@ -123,7 +113,6 @@ class PaperController {
 
     @GetMapping("/courses/{id}/notes/{noteId}/print")
     ModelAndView note(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, @PathVariable UUID noteId) {
-        readLog.saw(staff, id, "note on paper");
         return new ModelAndView("note/note-print", model(days.today(staff, id), kept(staff, id, noteId)));
     }
 
@@ -131,7 +120,6 @@ class PaperController {
     @GetMapping("/courses/{id}/notes/{noteId}.pdf")
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, @PathVariable UUID noteId)
             throws IOException {
-        readLog.saw(staff, id, "note as PDF");
         DayOfVisit day = days.today(staff, id);
         Note note = kept(staff, id, noteId);
         String page = templates.process("note/note-pdf", new Context(null, model(day, note)));

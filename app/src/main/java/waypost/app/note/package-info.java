@@ -2,8 +2,8 @@
  * Wrapping a visit up: the note drafted from what was logged, the therapist's own words beside it, the list for home,
  * the next appointment, signatures and countersignatures.
  *
- * <p>Start at {@link Notes}. A note is amended by another one, never edited. May use: account, appointment, audit,
- * checkin, course, entry, figure, rack, shell, signature, store, work, the core, the library.
+ * <p>Start at {@link Notes}. A note is amended by another one, never edited. May use: account, appointment, checkin,
+ * course, entry, figure, rack, shell, signature, store, work, the core, the library.
  */
 @NullMarked
 package waypost.app.note;

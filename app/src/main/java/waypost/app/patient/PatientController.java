@@ -39,7 +39,7 @@ class PatientController {
 
     @GetMapping("/courses/{id}/patient")
     ModelAndView patient(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
-        OpenCourse open = door.look(staff, id, "patient");
+        OpenCourse open = door.open(staff, id);
         List<Line> lines = loader.patient(staff.clinicId(), id).stream()
                 .map(each -> line(each, open.today()))
                 .toList();

@@ -9,7 +9,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
@@ -23,14 +22,12 @@ class RecordController {
     private final CourseLoader loader;
     private final CourseHeads heads;
     private final RecordMapper mapper;
-    private final ReadLog readLog;
     private final ClinicClock clock;
 
-    RecordController(CourseLoader loader, CourseHeads heads, RecordMapper mapper, ReadLog readLog, ClinicClock clock) {
+    RecordController(CourseLoader loader, CourseHeads heads, RecordMapper mapper, ClinicClock clock) {
         this.loader = loader;
         this.heads = heads;
         this.mapper = mapper;
-        this.readLog = readLog;
         this.clock = clock;
     }
 
@@ -42,7 +39,6 @@ class RecordController {
             Model model) {
         LocalDate today = clock.today(staff);
         LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "record");
         Place place = Place.parse(before);
         RecordPage page = RecordPage.of(
                 mapper.findWritten(id, staff.zone(), place, RecordPage.LENGTH + 1), place, course.bundle());

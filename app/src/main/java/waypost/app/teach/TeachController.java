@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
@@ -31,20 +30,17 @@ class TeachController {
     private final CourseLoader loader;
     private final CourseHeads heads;
     private final TeachBacks teachBacks;
-    private final ReadLog readLog;
     private final ClinicClock clock;
 
-    TeachController(CourseLoader loader, CourseHeads heads, TeachBacks teachBacks, ReadLog readLog, ClinicClock clock) {
+    TeachController(CourseLoader loader, CourseHeads heads, TeachBacks teachBacks, ClinicClock clock) {
         this.loader = loader;
         this.heads = heads;
         this.teachBacks = teachBacks;
-        this.readLog = readLog;
         this.clock = clock;
     }
 
     @GetMapping("/courses/{id}/teach-back")
     ModelAndView teachBack(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
-        readLog.saw(staff, loader.load(staff.clinicId(), id).row().id(), "teach-back");
         return page(staff, id, Map.of());
     }
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -21,6 +22,7 @@ import waypost.app.account.Staff;
 import waypost.app.appointment.AppointmentRow;
 import waypost.app.appointment.AppointmentState;
 import waypost.app.appointment.Appointments;
+import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseDoor;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
@@ -34,6 +36,9 @@ import waypost.library.words.Dates;
 /** Today's list and the appointments on it. */
 @Controller
 class TodayController {
+
+    private static final int MOST_PEOPLE = 8;
+    private static final int FEWEST_LETTERS = 2;
 
     private final Appointments appointments;
     private final TodayRows rows;
@@ -81,7 +86,7 @@ class TodayController {
                 .filter(appointment -> appointment.id().equals(id))
                 .findFirst()
                 .orElseThrow(NotFoundException::new);
-        LoadedCourse course = door.look(staff, row.courseId(), "brief").course();
+        LoadedCourse course = door.look(staff, row.courseId(), ReadLog.BRIEF).course();
         return new ModelAndView("today/brief :: brief")
                 .addObject("brief", Optional.of(briefs.brief(row, course, day)))
                 .addObject("day", day);
@@ -92,28 +97,58 @@ class TodayController {
     ModelAndView book(
             @AuthenticationPrincipal Staff staff,
             @RequestParam UUID appointmentId,
-            @RequestParam(defaultValue = "") String courseId,
+            Person person,
             @RequestParam(defaultValue = "") String date,
             @RequestParam(defaultValue = "") String time) {
         LocalDateTime now = now(staff);
         return attempt(staff, now.toLocalDate(), () -> {
-            UUID course = Entered.id("courseId", courseId);
+            UUID course = course(staff, person);
             appointments.book(
                     staff, appointmentId, course, Entered.date("date", date).atTime(Entered.time("time", time)), now);
         });
     }
 
+    /** Whom the typed letters fit, to choose from while somebody types. */
+    @PostMapping("/today/people")
+    @PreAuthorize("hasAuthority('BOOK')")
+    ModelAndView people(@AuthenticationPrincipal Staff staff, @RequestParam(defaultValue = "") String patient) {
+        return new ModelAndView("today/people :: people")
+                .addObject("people", patient.strip().length() < FEWEST_LETTERS ? List.of() : fitting(staff, patient));
+    }
+
+    /** For whom a visit is: chosen from a list, or typed so that only one fits. */
+    record Person(@Nullable String courseId, @Nullable String patient) {}
+
+    private UUID course(Staff staff, Person person) {
+        String chosen = Entered.text(person.courseId());
+        if (!chosen.isBlank()) {
+            return Entered.id("courseId", chosen);
+        }
+        String typed = Entered.text(person.patient()).strip();
+        if (typed.length() < FEWEST_LETTERS) {
+            throw new FormProblem("patient", "Type two letters or more of the patient's name or number, then choose.");
+        }
+        List<PatientFinder.Found> found = fitting(staff, typed);
+        if (found.size() != 1) {
+            throw new FormProblem(
+                    "patient",
+                    found.isEmpty()
+                            ? "Nobody in this clinic has '" + typed + "' in name or number."
+                            : "More than one fits '" + typed + "'. Type more, or choose from the list.");
+        }
+        return found.get(0).id();
+    }
+
+    private List<PatientFinder.Found> fitting(Staff staff, String typed) {
+        return finder.find(staff, typed, MOST_PEOPLE);
+    }
+
     @PostMapping("/today/walk-in")
     @PreAuthorize("hasAuthority('BOOK')")
-    ModelAndView walkIn(
-            @AuthenticationPrincipal Staff staff,
-            @RequestParam UUID appointmentId,
-            @RequestParam(defaultValue = "") String courseId) {
+    ModelAndView walkIn(@AuthenticationPrincipal Staff staff, @RequestParam UUID appointmentId, Person person) {
         LocalDateTime now = now(staff);
         return attempt(
-                staff,
-                now.toLocalDate(),
-                () -> appointments.walkIn(staff, appointmentId, Entered.id("courseId", courseId), now));
+                staff, now.toLocalDate(), () -> appointments.walkIn(staff, appointmentId, course(staff, person), now));
     }
 
     @PostMapping("/today/appointments/{id}/state")
@@ -175,7 +210,6 @@ class TodayController {
                         selected.flatMap(row -> Optional.ofNullable(courses.get(row.courseId()))
                                 .map(course -> briefs.brief(row, course, day))))
                 .addObject("dense", false)
-                .addObject("patients", finder.find(staff.clinicId(), ""))
                 .addObject("newId", UUID.randomUUID())
                 .addObject("problems", Map.of());
     }

@@ -74,7 +74,7 @@ class TodayRows {
 
     /** Logs that somebody looked at the list. */
     void seen(Staff staff, Map<UUID, LoadedCourse> courses) {
-        readLog.sawAll(staff, courses.keySet(), "today");
+        readLog.sawAll(staff, courses.keySet(), ReadLog.TODAY);
     }
 
     /** The rows of a day as one person sees them. */

@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
@@ -33,13 +32,11 @@ class TrendController {
 
     private final CourseLoader loader;
     private final CourseHeads heads;
-    private final ReadLog readLog;
     private final ClinicClock clock;
 
-    TrendController(CourseLoader loader, CourseHeads heads, ReadLog readLog, ClinicClock clock) {
+    TrendController(CourseLoader loader, CourseHeads heads, ClinicClock clock) {
         this.loader = loader;
         this.heads = heads;
-        this.readLog = readLog;
         this.clock = clock;
     }
 
@@ -58,7 +55,6 @@ class TrendController {
             @PathVariable UUID id,
             @RequestParam(name = "measure", defaultValue = "") List<String> wanted) {
         LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "trends");
         LocalDate today = clock.today(staff);
         Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
         TrendCharts charts = new TrendCharts(standing);

@@ -21,7 +21,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.PasswordFreshness;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
 import waypost.app.difference.DifferencePage;
 import waypost.app.entry.FormProblem;
@@ -48,22 +47,18 @@ class WhatIfController {
     private final CourseLoader loader;
     private final CourseHeads heads;
     private final PasswordFreshness freshness;
-    private final ReadLog readLog;
     private final ClinicClock clock;
 
-    WhatIfController(
-            CourseLoader loader, CourseHeads heads, PasswordFreshness freshness, ReadLog readLog, ClinicClock clock) {
+    WhatIfController(CourseLoader loader, CourseHeads heads, PasswordFreshness freshness, ClinicClock clock) {
         this.loader = loader;
         this.heads = heads;
         this.freshness = freshness;
-        this.readLog = readLog;
         this.clock = clock;
     }
 
     @GetMapping("/courses/{id}/what-if")
     ModelAndView blank(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, HttpSession session) {
         LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "what-if");
         return page(staff, course, Map.of(), session);
     }
 
@@ -79,7 +74,6 @@ class WhatIfController {
             HttpSession session) {
         LocalDate today = clock.today(staff);
         LoadedCourse course = loader.load(staff.clinicId(), id);
-        readLog.saw(staff, id, "what-if");
         ModelAndView page = page(staff, course, all, session);
         if (refused != null) {
             page.addObject("problems", refused);

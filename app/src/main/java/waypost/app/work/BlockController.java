@@ -18,7 +18,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
@@ -44,14 +43,12 @@ class BlockController {
     private final Plans plans;
     private final CourseHeads heads;
     private final WorkPages pages;
-    private final ReadLog readLog;
 
-    BlockController(VisitDays days, Plans plans, CourseHeads heads, WorkPages pages, ReadLog readLog) {
+    BlockController(VisitDays days, Plans plans, CourseHeads heads, WorkPages pages) {
         this.days = days;
         this.plans = plans;
         this.heads = heads;
         this.pages = pages;
-        this.readLog = readLog;
     }
 
     /**
@@ -71,7 +68,6 @@ class BlockController {
 
     @GetMapping("/courses/{id}/plan")
     ModelAndView plan(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
-        readLog.saw(staff, id, "plan");
         return page(staff, id, Map.of());
     }
 
@@ -111,7 +107,6 @@ class BlockController {
     /** Today's plan with its limits on one sheet, for when the screen is down. */
     @GetMapping("/courses/{id}/plan/print")
     ModelAndView print(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
-        readLog.saw(staff, id, "plan on paper");
         DayOfVisit day = days.today(staff, id);
         List<Card> cards = day.plan().roles().stream()
                 .map(role -> pages.card(day, role, false))

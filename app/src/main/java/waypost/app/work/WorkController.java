@@ -17,7 +17,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.util.UriComponentsBuilder;
 import waypost.app.account.Staff;
-import waypost.app.audit.ReadLog;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 import waypost.app.plan.PlanChange;
@@ -34,16 +33,13 @@ class WorkController {
     private final WorkCommands commands;
     private final SetEntry entry;
     private final Plans plans;
-    private final ReadLog readLog;
 
-    WorkController(
-            VisitDays days, WorkPages pages, WorkCommands commands, SetEntry entry, Plans plans, ReadLog readLog) {
+    WorkController(VisitDays days, WorkPages pages, WorkCommands commands, SetEntry entry, Plans plans) {
         this.days = days;
         this.pages = pages;
         this.commands = commands;
         this.entry = entry;
         this.plans = plans;
-        this.readLog = readLog;
     }
 
     /** A visit goes on where it stands: at the check-in, or at the work. */
@@ -58,7 +54,6 @@ class WorkController {
             @PathVariable UUID id,
             @RequestParam @Nullable String role,
             @RequestParam(defaultValue = "false") boolean stay) {
-        readLog.saw(staff, id, "work");
         return page(staff, id, role(role), stay, Map.of());
     }
 

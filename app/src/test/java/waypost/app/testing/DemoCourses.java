@@ -11,7 +11,7 @@ public final class DemoCourses {
     public static UUID of(String patient) {
         RunningWaypost waypost = RunningWaypost.get();
         return waypost.bean(PatientFinder.class)
-                .find(waypost.staff("therapist").clinicId(), patient)
+                .find(waypost.staff("therapist"), patient, 1)
                 .get(0)
                 .id();
     }
