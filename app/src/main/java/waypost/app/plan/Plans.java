@@ -96,6 +96,9 @@ public class Plans {
         if (!signs.knows(role) || !(signs.activity(role) instanceof Activity.Exercise)) {
             throw new FormProblem("role", "Found '" + role + "', allowed: an exercise of this course's library.");
         }
+        if (change.kind() != PlanChange.Kind.ADD && !staff.may(Permission.RECORD)) {
+            throw new FormProblem("role", "Your account adds to a plan. Ask the therapist to swap or to leave out.");
+        }
         if (change.kind() == PlanChange.Kind.REMOVE) {
             return;
         }

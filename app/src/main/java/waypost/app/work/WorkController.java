@@ -125,7 +125,7 @@ class WorkController {
     }
 
     @PostMapping("/courses/{id}/plan/changes")
-    @PreAuthorize("hasAuthority('RECORD')")
+    @PreAuthorize("hasAnyAuthority('RECORD', 'HOLD')")
     ModelAndView change(
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID id,
