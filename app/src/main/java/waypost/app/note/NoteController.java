@@ -92,8 +92,11 @@ class NoteController {
             wrapUp.write(staff, id, form);
             return new ModelAndView("redirect:/courses/" + id + "/wrap-up");
         } catch (FormProblem problem) {
-            ModelAndView page =
-                    page(staff, id, session, day(staff, form), Optional.empty(), problem.byField(), Optional.of(form));
+            LocalDate day = day(staff, form);
+            Optional<UUID> theirs = problem.byField().containsKey(Notes.WRITTEN_MEANWHILE)
+                    ? notes.standing(staff, id, day).map(Note::id)
+                    : Optional.empty();
+            ModelAndView page = page(staff, id, session, day, theirs, problem.byField(), Optional.of(form));
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
         }

@@ -24,6 +24,9 @@ import waypost.core.exercise.RoleKey;
 @Service
 class Notes {
 
+    /** The problem's name when two people write the note of one visit: the page then offers to amend. */
+    static final String WRITTEN_MEANWHILE = "note";
+
     private final NoteMapper mapper;
     private final Drafts drafts;
     private final Signatures signatures;
@@ -88,12 +91,29 @@ class Notes {
         UUID signature = staff.may(Permission.SIGN) ? signed(staff, courseId, draft, form) : null;
         try {
             mapper.insert(row(staff, day, amended.map(Note::visitedOn).orElse(day.date()), form, draft, signature));
-        } catch (DuplicateKeyException amendedMeanwhile) {
-            throw new FormProblem("amends", "Somebody else amended this note a moment ago. Look at the page again.");
+        } catch (DuplicateKeyException alreadyWritten) {
+            throw meanwhile(amended.isPresent());
         }
         for (int place = 0; place < home.size(); place++) {
             mapper.insertHome(id, place, home.get(place));
         }
+    }
+
+    /** What is said to the second of two people. */
+    private static FormProblem meanwhile(boolean amending) {
+        return amending
+                ? new FormProblem("amends", "Somebody else amended this note a moment ago. Look at the page again.")
+                : new FormProblem(
+                        WRITTEN_MEANWHILE,
+                        "This visit has its note: somebody wrote it a moment ago. What you typed is still here; say why,"
+                                + " and it amends theirs.");
+    }
+
+    /** The note that stands of a visit. */
+    Optional<Note> standing(Staff staff, UUID courseId, LocalDate visitedOn) {
+        return of(staff, courseId).stream()
+                .filter(note -> note.visitedOn().equals(visitedOn) && !note.amended())
+                .findFirst();
     }
 
     /** The note to be amended, if it is this course's and was not amended already. */

@@ -7,6 +7,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface PlanMapper {
@@ -25,11 +26,22 @@ interface PlanMapper {
     List<PlanRow> findLatest(UUID courseId);
 
     @Insert("""
-            insert into block (id, course_id, begins_on, weeks, days, written_by, written_at)
-            values (#{id}, #{courseId}, #{wanted.beginsOn}, #{wanted.weeks}, #{wanted.days}, #{by}, #{at})
+            insert into block (id, course_id, replaces, begins_on, weeks, days, written_by, written_at)
+            values (#{id}, #{courseId}, #{replaces}, #{wanted.beginsOn}, #{wanted.weeks}, #{wanted.days}, #{by}, #{at})
             on conflict (id) do nothing
             """)
-    int insertBlock(UUID id, UUID courseId, @Param("wanted") NewBlock wanted, UUID by, Instant at);
+    int insertBlock(
+            UUID id, UUID courseId, @Nullable UUID replaces, @Param("wanted") NewBlock wanted, UUID by, Instant at);
+
+    /** One plan is changed by one person at a time, until the transaction ends. */
+    @Select("select 1 from (select pg_advisory_xact_lock(hashtext('waypost.plan'), hashtext(#{courseId}::text))) held")
+    int lock(UUID courseId);
+
+    @Select("select exists (select 1 from plan_change where id = #{id})")
+    boolean isChanged(UUID id);
+
+    @Select("select exists (select 1 from block where id = #{id})")
+    boolean isWritten(UUID id);
 
     @Insert("""
             insert into plan_change (id, block_id, kind, role, in_place_of, why, entered_by, entered_at)

@@ -47,31 +47,41 @@ public class Plans {
         return roles.stream().filter(signs::knows).toList();
     }
 
-    /** Adds, swaps or takes out. While no block was written the proposed one is written first. Sent twice, done once. */
+    /**
+     * Adds, swaps or takes out. While no block was written the proposed one is written first. Sent twice, done once; of two
+     * people who change the same exercise at once the second is told.
+     */
     @Transactional
     public void change(Staff staff, UUID courseId, Standing standing, PlanChange change) {
+        mapper.lock(courseId);
+        if (mapper.isChanged(change.id())) {
+            return;
+        }
         check(staff, standing, change);
-        checkSwap(of(courseId, standing), change);
+        checkStands(of(courseId, standing), change);
         keep(staff, courseId, standing, change);
     }
 
-    /** A swap takes something out of the plan and puts something else in: it is no other way to add. */
-    private static void checkSwap(CurrentPlan plan, PlanChange change) {
-        if (change.kind() != PlanChange.Kind.SWAP) {
-            return;
-        }
-        String out = change.inPlaceOf();
-        if (out == null || out.equals(change.role()) || !plan.roles().contains(RoleKey.of(out))) {
+    /** What is taken out is in the plan and what is put in is not: a swap is no other way to add. */
+    private static void checkStands(CurrentPlan plan, PlanChange change) {
+        String out = change.kind() == PlanChange.Kind.REMOVE ? change.role() : change.inPlaceOf();
+        boolean takesOut = change.kind() != PlanChange.Kind.ADD;
+        if (takesOut && (out == null || !plan.roles().contains(RoleKey.of(out)))) {
             throw new FormProblem(
                     "role",
-                    "Found a swap for '" + out + "', allowed: something of today's plan for something else."
-                            + " Open the page again.");
+                    "Found '" + out + "', which is not in the plan: somebody may have changed it a moment ago."
+                            + " Look at the plan as it stands now.");
+        }
+        if (change.kind() != PlanChange.Kind.REMOVE && plan.roles().contains(RoleKey.of(change.role()))) {
+            throw new FormProblem(
+                    "role", "Found '" + change.role() + "', which is in the plan already. Choose another exercise.");
         }
     }
 
     /** Goes to the rung to which a rule of progression led; the caller has seen that it did. */
     @Transactional
     public void follow(Staff staff, UUID courseId, Standing standing, RoleKey from, RoleKey to) {
+        mapper.lock(courseId);
         keep(staff, courseId, standing, PlanChange.swap(UUID.randomUUID(), from, to, "by the rule of progression"));
     }
 
@@ -86,6 +96,7 @@ public class Plans {
                         staff,
                         courseId,
                         UUID.randomUUID(),
+                        Optional.empty(),
                         new NewBlock(standing.date(), USUAL_WEEKS, List.of(), plan.roles())));
         mapper.insertChange(block, change, staff.id(), clock.now());
     }
@@ -122,17 +133,34 @@ public class Plans {
         return in.isHarderThan(out);
     }
 
-    /** Writes a block of what is open. Sent twice, it is written once. */
+    /**
+     * Writes a block of what is open. Sent twice, it is written once.
+     *
+     * @param seen the block that stood on the writer's page, which this one follows
+     */
     @Transactional
-    public void write(Staff staff, UUID courseId, Standing standing, UUID blockId, NewBlock wanted) {
+    public void write(
+            Staff staff, UUID courseId, Standing standing, UUID blockId, Optional<UUID> seen, NewBlock wanted) {
+        mapper.lock(courseId);
+        if (mapper.isWritten(blockId)) {
+            return;
+        }
+        Optional<Block> standingBlock = of(courseId, standing).block();
+        if (!standingBlock.map(Block::id).equals(seen)) {
+            throw new FormProblem(
+                    "block",
+                    standingBlock.map(Block::writtenBy).orElse("Somebody")
+                            + " wrote a block since this page was shown, and it stands. What you chose is still here:"
+                            + " look at both, then write yours again.");
+        }
         for (RoleKey role : wanted.roles()) {
             check(staff, standing, PlanChange.add(blockId, role));
         }
-        kept(staff, courseId, blockId, wanted);
+        kept(staff, courseId, blockId, seen, wanted);
     }
 
-    private UUID kept(Staff staff, UUID courseId, UUID blockId, NewBlock wanted) {
-        if (mapper.insertBlock(blockId, courseId, wanted, staff.id(), clock.now()) == 1) {
+    private UUID kept(Staff staff, UUID courseId, UUID blockId, Optional<UUID> follows, NewBlock wanted) {
+        if (mapper.insertBlock(blockId, courseId, follows.orElse(null), wanted, staff.id(), clock.now()) == 1) {
             for (RoleKey role : wanted.roles()) {
                 mapper.insertChange(blockId, PlanChange.add(UUID.randomUUID(), role), staff.id(), clock.now());
             }

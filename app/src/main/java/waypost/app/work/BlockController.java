@@ -6,8 +6,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -15,13 +17,10 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.course.CourseHeads;
-import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
-import waypost.app.plan.NewBlock;
 import waypost.app.plan.Plans;
 import waypost.app.rack.Signs;
 import waypost.core.exercise.Activity;
@@ -68,37 +67,17 @@ class BlockController {
 
     @GetMapping("/courses/{id}/plan")
     ModelAndView plan(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
-        return page(staff, id, Map.of());
+        return page(staff, id, Map.of(), Optional.empty());
     }
 
     @PostMapping("/courses/{id}/plan")
     @PreAuthorize("hasAuthority('HOLD')")
-    ModelAndView write(
-            @AuthenticationPrincipal Staff staff,
-            @PathVariable UUID id,
-            @RequestParam(defaultValue = "") String blockId,
-            @RequestParam(defaultValue = "") String beginsOn,
-            @RequestParam(defaultValue = "4") int weeks,
-            @RequestParam @Nullable List<String> role,
-            @RequestParam @Nullable List<String> kind) {
+    ModelAndView write(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, BlockForm form) {
         try {
-            List<RoleKey> roles = role == null
-                    ? List.of()
-                    : role.stream()
-                            .filter(key -> !key.isBlank())
-                            .map(SetForm::role)
-                            .distinct()
-                            .toList();
-            List<DayKind> kinds = kind == null
-                    ? List.of()
-                    : kind.stream()
-                            .map(each -> Entered.choice(DayKind.class, "kind", each))
-                            .toList();
-            NewBlock block = new NewBlock(Entered.date("beginsOn", beginsOn), weeks, kinds, roles);
-            plans.write(staff, id, days.today(staff, id).standing(), Entered.id("blockId", blockId), block);
+            plans.write(staff, id, days.today(staff, id).standing(), form.readId(), form.readReplaces(), form.read());
             return new ModelAndView("redirect:/courses/" + id + "/work");
         } catch (FormProblem problem) {
-            ModelAndView page = page(staff, id, problem.byField());
+            ModelAndView page = page(staff, id, problem.byField(), Optional.of(form));
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
         }
@@ -117,8 +96,9 @@ class BlockController {
                 .addObject("pain", ProgressionWords.pain(day.visit().pain()));
     }
 
-    private ModelAndView page(Staff staff, UUID id, Map<String, String> problems) {
+    private ModelAndView page(Staff staff, UUID id, Map<String, String> problems, Optional<BlockForm> typed) {
         DayOfVisit day = days.today(staff, id);
+        List<Row> rows = rows(day, typed);
         LocalDate begins = day.plan()
                 .block()
                 .map(block -> block.endsBefore())
@@ -127,21 +107,39 @@ class BlockController {
         return new ModelAndView("work/plan")
                 .addObject("head", heads.head(day.course(), day.standing(), day.date()))
                 .addObject("block", WorkPages.block(day.plan(), day.date()))
-                .addObject("rows", rows(day))
+                .addObject(
+                        "replaces",
+                        day.plan().block().map(block -> block.id().toString()).orElse(""))
+                .addObject("rows", rows)
+                .addObject("chosenBefore", chosenBefore(day, rows, typed))
                 .addObject("others", WorkPages.others(day))
                 .addObject("weekdays", weekdays(day))
-                .addObject("begins", begins)
+                .addObject("begins", typed.map(form -> form.begins(begins)).orElse(begins.toString()))
                 .addObject("weeks", Plans.USUAL_WEEKS)
                 .addObject("problems", problems);
     }
 
-    private static List<Row> rows(DayOfVisit day) {
-        return day.plan().roles().stream()
-                .map(role -> row(day, role, day.visit().proposal(role)))
+    /** What was chosen on a page that does not stand any more, and has no row here: it is not lost. */
+    private static List<Rung> chosenBefore(DayOfVisit day, List<Row> rows, Optional<BlockForm> typed) {
+        Set<String> shown = rows.stream()
+                .flatMap(row -> row.rungs().stream())
+                .map(Rung::role)
+                .collect(Collectors.toSet());
+        return typed.map(BlockForm::chosen).orElse(Set.of()).stream()
+                .filter(role -> !shown.contains(role))
+                .map(RoleKey::of)
+                .filter(day.signs()::knows)
+                .map(role -> new Rung(role.toString(), day.signs().title(role), true))
                 .toList();
     }
 
-    private static Row row(DayOfVisit day, RoleKey now, Proposal proposal) {
+    private static List<Row> rows(DayOfVisit day, Optional<BlockForm> typed) {
+        return day.plan().roles().stream()
+                .map(role -> row(day, role, day.visit().proposal(role), typed))
+                .toList();
+    }
+
+    private static Row row(DayOfVisit day, RoleKey now, Proposal proposal, Optional<BlockForm> typed) {
         Signs signs = day.signs();
         RoleKey next = proposal.toDo().map(Proposal.Do::role).orElse(now);
         Activity.Exercise to = (Activity.Exercise) signs.activity(next);
@@ -153,7 +151,8 @@ class BlockController {
                     rungs.add(new Rung(
                             role.key().toString(),
                             signs.title(role.key()),
-                            role.key().equals(next)));
+                            typed.map(form -> form.chosen().contains(role.key().toString()))
+                                    .orElse(role.key().equals(next))));
                 }
             }
         }
