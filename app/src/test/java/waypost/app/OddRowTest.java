@@ -58,6 +58,13 @@ class OddRowTest {
             Visitor.Answer today = THERAPIST.get("/today?on=2031-06-11");
             assertThat(today.status()).isEqualTo(200);
             assertThat(today.body()).contains("10:00", "11:00", other.path(), "This course can&#39;t be read");
+            for (String place :
+                    new String[] {"", "/work", "/record", "/measures", "/milestones", "/wrap-up", "/ahead"}) {
+                Visitor.Answer own = THERAPIST.get(odd.path() + place);
+                assertThat(own.status()).as(place).isEqualTo(409);
+                assertThat(own.body())
+                        .contains("This course can&#39;t be read", odd.id().toString());
+            }
             assertThat(THERAPIST.get(Working.on(THERAPIST, 20).path()).status()).isEqualTo(200);
         } finally {
             order(odd, order);

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.InitBinder;
 import waypost.app.entry.FormProblem;
 import waypost.app.entry.OutOfReach;
+import waypost.app.store.UnreadableCourse;
 
 /** Says in words what no page took: a day out of reach, a damaged form, something the database does not hold. */
 @ControllerAdvice
@@ -40,6 +41,21 @@ class Refusals {
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 "That could not be taken",
                 refused.getMessage() + NOTHING_WRITTEN);
+    }
+
+    @ExceptionHandler(UnreadableCourse.class)
+    String unreadable(UnreadableCourse course, HttpServletRequest request) {
+        Throwable cause = course.getCause();
+        LOG.error(
+                "course {} can't be put together: {}",
+                course.course(),
+                cause == null ? "?" : cause.getClass().getName());
+        return say(
+                request,
+                HttpStatus.CONFLICT,
+                "This course can't be read",
+                "Something on its record does not fit its protocol, so nothing about it is judged and nothing shown."
+                        + " Nothing of it is lost. Tell whoever runs Waypost this number: " + course.course() + ".");
     }
 
     /** A field by a name that no form of ours has. */

@@ -50,7 +50,11 @@ public class CourseLoader {
         this.once = once;
     }
 
-    /** One course of this clinic; another clinic's course is not found. */
+    /**
+     * One course of this clinic; another clinic's course is not found.
+     *
+     * @throws UnreadableCourse where a row of it does not fit its library
+     */
     @Transactional(readOnly = true)
     public LoadedCourse load(UUID clinicId, UUID courseId) {
         return patient(clinicId, courseId).stream()
@@ -64,7 +68,15 @@ public class CourseLoader {
     public List<LoadedCourse> patient(UUID clinicId, UUID courseId) {
         return once.get(
                 "waypost.patient." + clinicId + "." + courseId,
-                () -> List.copyOf(persons(clinicId, List.of(courseId)).values()));
+                () -> List.copyOf(whole(clinicId, courseId).values()));
+    }
+
+    private Map<UUID, LoadedCourse> whole(UUID clinicId, UUID courseId) {
+        try {
+            return persons(clinicId, List.of(courseId));
+        } catch (RuntimeException failed) {
+            throw UnreadableCourse.isSaidBy(failed) ? new UnreadableCourse(courseId, failed) : failed;
+        }
     }
 
     /** The bundle to which a course of this clinic is pinned, without putting the course together. */
@@ -92,6 +104,9 @@ public class CourseLoader {
         try {
             return persons(clinicId, courseIds);
         } catch (RuntimeException unreadable) {
+            if (!UnreadableCourse.isSaidBy(unreadable)) {
+                throw unreadable;
+            }
             Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();
             courseIds.forEach(id -> {
                 try {
