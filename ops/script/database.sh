@@ -55,6 +55,11 @@ database_create() {
     as_postgres mkdir -p "$home/socket"
 }
 
+# The server's own log holds no row, no statement and nothing typed: only that it started, stopped or broke.
+QUIET_LOG="-c log_min_messages=fatal -c log_min_error_statement=panic -c log_statement=none \
+    -c log_min_duration_statement=-1 -c log_error_verbosity=terse \
+    -c log_parameter_max_length=0 -c log_parameter_max_length_on_error=0"
+
 # database_start NAME [server option...]: exports where it is.
 database_start() {
     local name=$1 home
@@ -66,9 +71,10 @@ database_start() {
         port=$(free_port 54329)
         step "starting the $name database on 127.0.0.1:$port"
         as_postgres "$(postgres_bin)/pg_ctl" -D "$home/data" -w -l "$home/log" \
-            -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories=$home/socket $*" start >/dev/null ||
+            -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories=$home/socket $QUIET_LOG $*" start >/dev/null ||
             stop_with "the database did not start; its log is $home/log"
     fi
+    export WAYPOST_DB_LOG="$home/log"
     DATABASE_PORT=$(sed -n 4p "$home/data/postmaster.pid")
     DATABASE_PASSWORD=$(cat "$home/password")
     export PGPASSWORD=$DATABASE_PASSWORD

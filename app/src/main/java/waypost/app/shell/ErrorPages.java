@@ -26,6 +26,8 @@ class ErrorPages implements ErrorController {
         page.setStatus(HttpStatus.valueOf(status));
         Object refused = request.getAttribute(REFUSED);
         page.addObject("said", refused instanceof Said said ? said : said(status));
+        Object number = request.getAttribute(RequestNumbers.NUMBER);
+        page.addObject("number", status >= HttpStatus.INTERNAL_SERVER_ERROR.value() && number != null ? number : "");
         return page;
     }
 
@@ -43,11 +45,18 @@ class ErrorPages implements ErrorController {
                         "Nothing was written. Sign in on another page, then go back: your entries are still there.");
             case 403 -> new Said(status, "Not for this role", "Your account may not do this. Ask the clinic's lead.");
             case 404 -> new Said(status, "Nothing here", "There is no such page, patient or course in your clinic.");
+            case 413 ->
+                new Said(status, "That is too large", "Nothing was written. Send a smaller file, at most 4 MB.");
+            case 503 ->
+                new Said(
+                        status,
+                        "Not just now",
+                        "Too many are signing in, or a part of Waypost does not answer. Nothing was lost; try again in a moment.");
             default ->
                 new Said(
                         status,
                         "Something went wrong here",
-                        "Nothing was lost that was saved before. Try again; if it stays, tell whoever runs Waypost the time.");
+                        "Nothing was lost that was saved before. Try again; if it stays, tell whoever runs Waypost the number below.");
         };
     }
 }

@@ -80,7 +80,7 @@ class Refusals {
                         + NOTHING_WRITTEN);
     }
 
-    private static Object pattern(HttpServletRequest request) {
+    static Object pattern(HttpServletRequest request) {
         Object pattern = request.getAttribute("org.springframework.web.servlet.HandlerMapping.bestMatchingPattern");
         return pattern == null ? "a request" : pattern;
     }

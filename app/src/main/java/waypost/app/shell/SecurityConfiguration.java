@@ -46,7 +46,7 @@ class SecurityConfiguration {
                 // Where a stranger wanted to go is not kept: no session is stored before somebody signed in.
                 .requestCache(cache -> cache.disable())
                 .authorizeHttpRequests(requests -> requests.requestMatchers(
-                                "/sign-in", "/session/token", "/setup/**", "/assets/**", "/actuator/health", "/error")
+                                "/sign-in", "/session/token", "/setup/**", "/assets/**", "/live", "/ready", "/error")
                         .permitAll()
                         .requestMatchers("/today/**", "/courses/**", "/finder")
                         .hasAuthority("SEE_PATIENTS")

@@ -3,6 +3,7 @@ package waypost.app.testing;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -22,15 +23,18 @@ public final class SecondWaypost implements AutoCloseable {
         }
     }
 
-    public SecondWaypost start() {
+    public SecondWaypost start(String... settings) {
         RunningWaypost.get();
         context = new SpringApplicationBuilder(WaypostApplication.class)
                 .profiles("demo")
-                .run(
-                        "--server.port=" + port,
-                        "--waypost.today=" + RunningWaypost.TODAY,
-                        "--waypost.sign-in.tries-per-address=1000000",
-                        "--spring.main.banner-mode=off");
+                .run(Stream.concat(
+                                Stream.of(
+                                        "--server.port=" + port,
+                                        "--waypost.today=" + RunningWaypost.TODAY,
+                                        "--waypost.sign-in.tries-per-address=1000000",
+                                        "--spring.main.banner-mode=off"),
+                                Stream.of(settings))
+                        .toArray(String[]::new));
         return this;
     }
 

@@ -23,25 +23,38 @@ public final class Visitor {
     /** What came back. */
     public record Answer(int status, String body, String location) {}
 
-    private final String address = RunningWaypost.get().address();
+    private final String address;
     private final HttpClient client = HttpClient.newBuilder()
             .cookieHandler(new CookieManager())
             .followRedirects(HttpClient.Redirect.NEVER)
             .build();
 
+    private Visitor(String address) {
+        this.address = address;
+    }
+
     /** Somebody who is not signed in. */
     public static Visitor stranger() {
-        return new Visitor();
+        return at(RunningWaypost.get().address());
+    }
+
+    /** Somebody who is not signed in at an instance that runs elsewhere. */
+    public static Visitor at(String address) {
+        return new Visitor(address);
     }
 
     /** A demo account, signed in. */
     public static Visitor signedIn(String name) {
-        Visitor visitor = new Visitor();
-        Answer answer = visitor.post("/sign-in", Map.of("name", name, "password", DemoAccounts.PASSWORD));
+        return stranger().as(name);
+    }
+
+    /** Signs in by a demo account. */
+    public Visitor as(String name) {
+        Answer answer = post("/sign-in", Map.of("name", name, "password", DemoAccounts.PASSWORD));
         if (answer.status() != 302 || answer.location().contains("error")) {
             throw new IllegalStateException("sign-in of " + name + " gave " + answer);
         }
-        return visitor;
+        return this;
     }
 
     public Answer get(String path) {
@@ -89,6 +102,20 @@ public final class Visitor {
                 .header("Content-Type", "multipart/form-data; boundary=" + boundary)
                 .header("X-CSRF-TOKEN", token)
                 .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
+    }
+
+    /** Posts a form in parts, as a page does that may send files, with a fresh token. */
+    public Answer postParts(String path, Map<String, String> fields) {
+        String boundary = "waypost-test-boundary";
+        String token = get("/session/token").body();
+        StringBuilder body = new StringBuilder();
+        fields.forEach((name, value) -> body.append("--" + boundary + "\r\nContent-Disposition: form-data; name=\"" + name
+                + "\"\r\n\r\n" + value + "\r\n"));
+        body.append("--" + boundary + "--\r\n");
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .header("X-CSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofString(body.toString())));
     }
 
     /** Listens to server-sent events and hands each data line on, until {@code enough} says so; whether it ever did. */
