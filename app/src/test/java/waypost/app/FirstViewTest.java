@@ -13,12 +13,14 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.demo.DemoAccounts;
 import waypost.app.testing.DemoCourses;
 import waypost.app.testing.RunningWaypost;
 
 /** What a browser has to fetch before map and rack stand there for the first time. */
+@Tag("slow")
 class FirstViewTest {
 
     private static final int MOST_BYTES = 400_000;

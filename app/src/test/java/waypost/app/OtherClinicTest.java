@@ -31,8 +31,10 @@ class OtherClinicTest {
     }
 
     private static String filled(Route route) {
-        return route.on(COURSE, appointment());
+        return route.on(COURSE, APPOINTMENT);
     }
+
+    private static final UUID APPOINTMENT = appointment();
 
     private static UUID appointment() {
         String today = Visitor.signedIn("therapist").get("/today").body();

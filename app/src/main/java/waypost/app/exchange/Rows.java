@@ -12,6 +12,7 @@ import java.util.UUID;
 import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVRecord;
 import waypost.app.entry.Entered;
+import waypost.app.entry.PlainText;
 import waypost.app.measure.HowTaken;
 import waypost.app.measure.KeptReading;
 import waypost.app.measure.ReadingEntry;
@@ -27,6 +28,12 @@ import waypost.core.measure.Tool;
 final class Rows {
 
     private static final String STARTS_A_FORMULA = "=+-@\t";
+
+    /** As the database bounds them. */
+    private static final int MOST_RATER = 200;
+
+    private static final int MOST_POSITION = 120;
+    private static final int MOST_WORKING = 2000;
 
     private static final Pattern AN_ID =
             Pattern.compile("[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}");
@@ -141,13 +148,21 @@ final class Rows {
 
     private static HowTaken how(CSVRecord record) {
         return new HowTaken(
-                plain(text(record, Column.RATER)),
+                words(record, Column.RATER, MOST_RATER),
                 maybe(Tool.class, record, Column.TOOL).orElse(null),
-                plain(text(record, Column.POSITION)),
+                words(record, Column.POSITION, MOST_POSITION),
                 pain(text(record, Column.PAIN)).orElse(null),
                 maybe(EndFeel.class, record, Column.END_FEEL).orElse(null),
-                plain(text(record, Column.WORKING)),
+                words(record, Column.WORKING, MOST_WORKING),
                 HowTaken.Source.FILE);
+    }
+
+    private static String words(CSVRecord record, Column column, int longest) {
+        String words = plain(text(record, column));
+        PlainText.problem(words, longest).ifPresent(problem -> {
+            throw new IllegalArgumentException(column.title() + ": " + problem);
+        });
+        return words;
     }
 
     private static Optional<Integer> pain(String text) {

@@ -14,6 +14,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import waypost.app.entry.PlainText;
 
 /**
  * Refuses at the edge what no form or address of ours has: control characters and broken letters, names of fields with
@@ -69,22 +70,11 @@ class PlainInput extends OncePerRequestFilter {
         }
         int longest = LONG_TEXTS.contains(name) ? LONGEST_TEXT : LONGEST;
         for (String value : values) {
-            if (value.length() > longest) {
-                return Optional.of(
-                        "Found " + value.length() + " characters in one field, allowed: at most " + longest + ".");
-            }
-            if (!value.codePoints().allMatch(PlainInput::isPlain)) {
-                return Optional.of("Found a control character or a broken letter, allowed: text.");
+            Optional<String> problem = PlainText.problem(value, longest);
+            if (problem.isPresent()) {
+                return problem;
             }
         }
         return Optional.empty();
-    }
-
-    private static boolean isPlain(int letter) {
-        return switch (Character.getType(letter)) {
-            case Character.CONTROL -> letter == '\n' || letter == '\r' || letter == '\t';
-            case Character.SURROGATE, Character.UNASSIGNED -> false;
-            default -> true;
-        };
     }
 }

@@ -71,6 +71,7 @@ class SecurityConfiguration {
     private static CookieCsrfTokenRepository tokens() {
         CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
         tokens.setCookieName("waypost-form");
+        tokens.setHeaderName("X-CSRF-TOKEN");
         tokens.setCookieCustomizer(cookie -> cookie.httpOnly(true).sameSite("Strict"));
         return tokens;
     }

@@ -40,8 +40,8 @@ class PreviewTest {
                         "=SUM(A1)",
                         "  spaces  ",
                         "\u202Eturned")
-                .flatMap(odd -> Stream.of(
-                        row.formatted(odd, "", ""), row.formatted("", odd, ""), row.formatted("", "", odd)));
+                .flatMap(odd ->
+                        Stream.of(row.formatted(odd, "", ""), row.formatted("", odd, ""), row.formatted("", "", odd)));
         Stream<String> values = Stream.of(
                         "90",
                         "90,5",
@@ -94,7 +94,9 @@ class PreviewTest {
         String text = offered.selectFirst("textarea").wholeText().replaceAll("\r?\n", "\r\n");
         Visitor.Answer taken = THERAPIST.postParts(course + "/readings/take", Map.of("text", text));
 
-        assertThat(taken.status()).as(rows.substring(0, Math.min(100, rows.length()))).isEqualTo(200);
+        assertThat(taken.status())
+                .as(rows.substring(0, Math.min(100, rows.length())))
+                .isEqualTo(200);
         String count = said.replaceAll("\\D", "");
         assertThat(taken.body()).contains(count.equals("1") ? "1 reading was added." : count + " readings were added.");
     }

@@ -109,8 +109,8 @@ public final class Visitor {
         String boundary = "waypost-test-boundary";
         String token = get("/session/token").body();
         StringBuilder body = new StringBuilder();
-        fields.forEach((name, value) -> body.append("--" + boundary + "\r\nContent-Disposition: form-data; name=\"" + name
-                + "\"\r\n\r\n" + value + "\r\n"));
+        fields.forEach((name, value) -> body.append("--" + boundary + "\r\nContent-Disposition: form-data; name=\""
+                + name + "\"\r\n\r\n" + value + "\r\n"));
         body.append("--" + boundary + "--\r\n");
         return send(HttpRequest.newBuilder(URI.create(address + path))
                 .header("Content-Type", "multipart/form-data; boundary=" + boundary)
