@@ -1,7 +1,5 @@
 package waypost.app.note;
 
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
@@ -123,8 +121,6 @@ class PaperController {
         DayOfVisit day = days.today(staff, id);
         Note note = kept(staff, id, noteId);
         String page = templates.process("note/note-pdf", new Context(null, model(day, note)));
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        new PdfRendererBuilder().withHtmlContent(page, null).toStream(out).run();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(
@@ -133,7 +129,7 @@ class PaperController {
                                 .filename("visit-" + note.visitedOn() + ".pdf")
                                 .build()
                                 .toString())
-                .body(out.toByteArray());
+                .body(Paper.pdf(page));
     }
 
     private Note kept(Staff staff, UUID id, UUID noteId) {
