@@ -10,6 +10,9 @@ has_tool() {
     maven) command -v mvn >/dev/null ;;
     node) command -v node >/dev/null && command -v npm >/dev/null ;;
     postgres) [ -n "$(postgres_bin)" ] && [ -x "$(postgres_bin)/initdb" ] ;;
+    shellcheck) command -v shellcheck >/dev/null ;;
+    age) command -v age >/dev/null && command -v age-keygen >/dev/null ;;
+    nginx) command -v nginx >/dev/null || [ -x /usr/sbin/nginx ] ;;
     chromium) [ -x /usr/bin/chromium ] && [ -x /usr/bin/chromedriver ] ;;
     esac
 }
@@ -20,6 +23,9 @@ packages_of() {
     maven) echo maven ;;
     node) echo nodejs npm ;;
     postgres) echo postgresql ;;
+    shellcheck) echo shellcheck ;;
+    age) echo age ;;
+    nginx) echo nginx-light ;;
     chromium) echo chromium chromium-driver ;;
     esac
 }

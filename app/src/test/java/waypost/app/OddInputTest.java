@@ -2,8 +2,6 @@ package waypost.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.beans.PropertyDescriptor;
-import java.lang.reflect.RecordComponent;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -11,34 +9,26 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.BeanUtils;
-import org.springframework.core.DefaultParameterNameDiscoverer;
-import org.springframework.core.MethodParameter;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.RequestMethod;
-import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.method.HandlerMethod;
-import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
-import waypost.app.testing.RunningWaypost;
+import waypost.app.testing.Routes;
+import waypost.app.testing.Routes.Route;
 import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** Whatever is typed or sent into whichever field of whichever route: an answer in words, never a fault, and none slow. */
 @Tag("slow")
-class OddInputTest {
+public class OddInputTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");
     private static final Visitor ADMIN = Visitor.signedIn("admin");
     private static final long MOST_NANOS = 2_000_000_000L;
 
     /** What no form of ours would send. */
-    private static final List<String> ODD = List.of(
+    public static final List<String> ODD = List.of(
             "",
             " ",
             "\u0000",
@@ -64,50 +54,12 @@ class OddInputTest {
             "${7*7}",
             "x".repeat(70_000));
 
-    private record Route(RequestMethod method, String path, List<String> fields) {}
-
     private record Answered(String what, int status, long nanos) {}
 
     private final Working visit = Working.on(THERAPIST, 52);
     private final String token = THERAPIST.get("/session/token").body();
     private final String adminToken = ADMIN.get("/session/token").body();
     private final List<Answered> answers = new ArrayList<>();
-
-    private static List<Route> routes() {
-        List<Route> routes = new ArrayList<>();
-        RunningWaypost.get()
-                .bean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
-                .getHandlerMethods()
-                .forEach((info, handler) -> info.getPatternValues()
-                        .forEach(path -> info.getMethodsCondition()
-                                .getMethods()
-                                .forEach(method -> routes.add(new Route(method, path, fields(handler))))));
-        assertThat(routes).hasSizeGreaterThan(40);
-        return routes;
-    }
-
-    /** The names of what a handler reads from a form or query. */
-    private static List<String> fields(HandlerMethod handler) {
-        List<String> fields = new ArrayList<>();
-        for (MethodParameter parameter : handler.getMethodParameters()) {
-            parameter.initParameterNameDiscovery(new DefaultParameterNameDiscoverer());
-            RequestParam asked = parameter.getParameterAnnotation(RequestParam.class);
-            if (asked != null) {
-                fields.add(asked.value().isEmpty() ? parameter.getParameterName() : asked.value());
-            } else if (!parameter.hasParameterAnnotation(AuthenticationPrincipal.class)
-                    && parameter.getParameterType().getName().startsWith("waypost.")) {
-                Stream.of(BeanUtils.getPropertyDescriptors(parameter.getParameterType()))
-                        .map(PropertyDescriptor::getName)
-                        .filter(name -> !name.equals("class"))
-                        .forEach(fields::add);
-                Optional.ofNullable(parameter.getParameterType().getRecordComponents())
-                        .ifPresent(components -> Stream.of(components)
-                                .map(RecordComponent::getName)
-                                .forEach(fields::add));
-            }
-        }
-        return fields.stream().distinct().toList();
-    }
 
     private String filled(String path) {
         return path.replace(
@@ -149,7 +101,7 @@ class OddInputTest {
 
     @Test
     void isAnsweredInWordsOnEveryRoute() {
-        for (Route route : routes()) {
+        for (Route route : Routes.all()) {
             if (route.path().startsWith("/sign-") || route.path().equals("/error")) {
                 continue;
             }

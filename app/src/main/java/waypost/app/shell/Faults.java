@@ -47,9 +47,11 @@ class Faults extends OncePerRequestFilter {
                 throw failed;
             }
             LOG.error("{} {} failed: {}", request.getMethod(), Refusals.pattern(request), told(failed));
-            if (!response.isCommitted()) {
-                response.sendError(HttpServletResponse.SC_INTERNAL_SERVER_ERROR);
+            if (response.isCommitted()) {
+                // The connection breaks, so that nobody takes a part for the whole.
+                throw failed;
             }
+            response.sendError(HttpServletResponse.SC_INTERNAL_SERVER_ERROR);
         }
     }
 

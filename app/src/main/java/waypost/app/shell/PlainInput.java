@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -51,9 +52,12 @@ class PlainInput extends OncePerRequestFilter {
     private static Optional<String> problem(HttpServletRequest request) {
         Map<String, String[]> parameters;
         try {
+            if (isInParts(request)) {
+                request.getParts();
+            }
             parameters = request.getParameterMap();
-        } catch (IllegalStateException unreadable) {
-            return Optional.of("Found a form that is damaged or longer than 5 MB.");
+        } catch (IllegalStateException | IllegalArgumentException | IOException | ServletException unreadable) {
+            return Optional.of("Found a form that is damaged or longer than 5 MB, or a file of more than 20 MB.");
         }
         for (Map.Entry<String, String[]> parameter : parameters.entrySet()) {
             Optional<String> problem = problem(parameter.getKey(), parameter.getValue());
@@ -62,6 +66,11 @@ class PlainInput extends OncePerRequestFilter {
             }
         }
         return Optional.empty();
+    }
+
+    private static boolean isInParts(HttpServletRequest request) {
+        String type = request.getContentType();
+        return type != null && type.toLowerCase(Locale.ROOT).startsWith("multipart/");
     }
 
     private static Optional<String> problem(String name, String[] values) {

@@ -1,5 +1,6 @@
 package waypost.app.shell;
 
+import org.springframework.boot.session.autoconfigure.DefaultCookieSerializerCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
@@ -30,6 +31,12 @@ class SecurityConfiguration {
     @Bean
     PasswordEncoder passwordEncoder() {
         return new BCryptPasswordEncoder();
+    }
+
+    /** The session's cookie is its id as it is: whatever else somebody writes there is no session. */
+    @Bean
+    DefaultCookieSerializerCustomizer plainCookie() {
+        return cookie -> cookie.setUseBase64Encoding(false);
     }
 
     @Bean

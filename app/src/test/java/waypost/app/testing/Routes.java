@@ -1,10 +1,21 @@
 package waypost.app.testing;
 
+import java.beans.PropertyDescriptor;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.beans.BeanUtils;
+import org.springframework.core.DefaultParameterNameDiscoverer;
+import org.springframework.core.MethodParameter;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** Every way into the application, as its own mapping tells them: none can be forgotten. */
@@ -12,8 +23,12 @@ public final class Routes {
 
     private Routes() {}
 
-    /** One of them. */
-    public record Route(RequestMethod method, String path) {
+    /**
+     * One of them.
+     *
+     * @param fields the names of what its handler reads from a form or query
+     */
+    public record Route(RequestMethod method, String path, List<String> fields) {
 
         @Override
         public String toString() {
@@ -63,13 +78,36 @@ public final class Routes {
         return RunningWaypost.get()
                 .bean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
                 .getHandlerMethods()
-                .keySet()
+                .entrySet()
                 .stream()
-                .flatMap(info -> info.getPatternValues().stream()
-                        .flatMap(path -> info.getMethodsCondition().getMethods().stream()
-                                .map(method -> new Route(method, path))))
+                .flatMap(entry -> entry.getKey().getPatternValues().stream()
+                        .flatMap(path -> entry.getKey().getMethodsCondition().getMethods().stream()
+                                .map(method -> new Route(method, path, fields(entry.getValue())))))
                 .filter(route -> !route.path().startsWith("/demo"))
                 .sorted(Comparator.comparing(Route::path).thenComparing(Route::method))
                 .toList();
+    }
+
+    /** The names of what a handler reads from a form or query. */
+    private static List<String> fields(HandlerMethod handler) {
+        List<String> fields = new ArrayList<>();
+        for (MethodParameter parameter : handler.getMethodParameters()) {
+            parameter.initParameterNameDiscovery(new DefaultParameterNameDiscoverer());
+            RequestParam asked = parameter.getParameterAnnotation(RequestParam.class);
+            if (asked != null) {
+                fields.add(asked.value().isEmpty() ? parameter.getParameterName() : asked.value());
+            } else if (!parameter.hasParameterAnnotation(AuthenticationPrincipal.class)
+                    && parameter.getParameterType().getName().startsWith("waypost.")) {
+                Stream.of(BeanUtils.getPropertyDescriptors(parameter.getParameterType()))
+                        .map(PropertyDescriptor::getName)
+                        .filter(name -> !name.equals("class"))
+                        .forEach(fields::add);
+                Optional.ofNullable(parameter.getParameterType().getRecordComponents())
+                        .ifPresent(components -> Stream.of(components)
+                                .map(RecordComponent::getName)
+                                .forEach(fields::add));
+            }
+        }
+        return fields.stream().distinct().toList();
     }
 }
