@@ -49,5 +49,9 @@ CONF
 }
 
 proxy_stop() {
-    [ ! -f "$1/nginx.pid" ] || kill "$(cat "$1/nginx.pid")" 2>/dev/null || true
+    local pid
+    [ -f "$1/nginx.pid" ] || return 0
+    pid=$(cat "$1/nginx.pid")
+    kill "$pid" 2>/dev/null || return 0
+    while kill -0 "$pid" 2>/dev/null; do sleep 0.1; done
 }

@@ -58,6 +58,10 @@ public final class Browser implements AutoCloseable {
                 "--disable-sync",
                 "--disable-dev-shm-usage",
                 "--user-data-dir=" + folder);
+        if (address.startsWith("https")) {
+            // The certificate of a test's own proxy.
+            options.setAcceptInsecureCerts(true);
+        }
         LoggingPreferences logs = new LoggingPreferences();
         logs.enable(LogType.BROWSER, Level.ALL);
         options.setCapability("goog:loggingPrefs", logs);
