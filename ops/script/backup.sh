@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # Backups: a base of the whole cluster and the log since, each encrypted with a public key before it touches the folder.
 # Whoever has the folder has nothing without the private key. Sessions are in none: their tables are not logged.
 

@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # Building, starting, counting.
 
 build_app() {

@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # A private PostgreSQL cluster on loopback. The server refuses root, so as root it runs as the system user postgres.
 
 as_postgres() {

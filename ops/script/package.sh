@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # The archive that an administrator unpacks under /opt/waypost, and what stands behind one proxy.
 
 package() {
@@ -13,7 +14,7 @@ package() {
     cp ops/package/*.service ops/package/*.example ops/package/Containerfile ops/nginx/waypost.conf LICENSE CHANGELOG.md "$folder/"
     cp ops/backup/archive-log ops/backup/fetch-log "$folder/backup/"
     cp docs/running.md docs/backup.md docs/upgrade.md docs/roles.md "$folder/docs/"
-    [ ! -e target/bom.json ] || cp target/bom.json "$folder/"
+    [ ! -e app/target/bom.json ] || cp app/target/bom.json "$folder/"
     # The same content makes the same archive, whoever packs it and when.
     tar --sort=name --owner=0 --group=0 --numeric-owner --mtime="@$(git log -1 --format=%ct)" -C target \
         -cf - "waypost-$version" | gzip -n >"$folder.tar.gz"

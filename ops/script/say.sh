@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # Words on the console: one line a step, and an end that says what to do.
 
 step() {

@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # Finds the tools a command needs and installs what is missing from Debian's packages.
 
 postgres_bin() {
@@ -34,6 +35,7 @@ packages_of() {
 need_tools() {
     local missing=() tool
     for tool in "$@"; do
+        # shellcheck disable=SC2207 # One tool may need several packages.
         has_tool "$tool" || missing+=($(packages_of "$tool"))
     done
     [ ${#missing[@]} -gt 0 ] || return 0

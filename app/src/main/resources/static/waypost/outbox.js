@@ -72,7 +72,7 @@
       for (const entry of inOrder((await mine()).filter((one) => !one.problem))) {
         await sendOne(entry);
       }
-    } catch (lost) {
+    } catch {
       /* Still no connection: what is kept stays. */
     } finally {
       sending = false;

@@ -19,7 +19,7 @@ document.addEventListener("alpine:init", () => {
         this.data = await answer.json();
         this.chart = this.drawOn(this.$root.querySelector(".trend-drawing"), "svg");
         addEventListener("resize", () => this.chart.resize());
-      } catch (failed) {
+      } catch {
         this.problem = "The charts could not be drawn; the tables below hold everything. Open the page again to try once more.";
       }
     },

@@ -1,5 +1,6 @@
 package waypost.app.account;
 
+import io.micrometer.core.instrument.MeterRegistry;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
@@ -19,9 +20,11 @@ public class SignInLog {
     private static final int LONGEST_ADDRESS = 60;
 
     private final SignInMapper mapper;
+    private final MeterRegistry meters;
 
-    SignInLog(SignInMapper mapper) {
+    SignInLog(SignInMapper mapper, MeterRegistry meters) {
         this.mapper = mapper;
+        this.meters = meters;
     }
 
     /** What came of a try. */
@@ -56,6 +59,8 @@ public class SignInLog {
 
     /** Notes a try at an account that is there; a name that is nobody's is noted without it. */
     public void note(@Nullable UUID account, Outcome outcome, String address) {
+        meters.counter("waypost.sign.ins", "outcome", outcome.name().toLowerCase(Locale.ROOT))
+                .increment();
         mapper.insert(account, outcome, StringUtils.truncate(address, LONGEST_ADDRESS));
     }
 

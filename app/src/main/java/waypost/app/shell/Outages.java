@@ -2,6 +2,8 @@ package waypost.app.shell;
 
 import io.github.resilience4j.circuitbreaker.CircuitBreaker;
 import io.github.resilience4j.circuitbreaker.CircuitBreakerConfig;
+import io.micrometer.core.instrument.Gauge;
+import io.micrometer.core.instrument.MeterRegistry;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -45,7 +47,10 @@ class Outages extends OncePerRequestFilter {
                     .build());
     private final byte[] page;
 
-    Outages() throws IOException {
+    Outages(MeterRegistry meters) throws IOException {
+        Gauge.builder("waypost.database.reached", circuit, one -> one.getState() == CircuitBreaker.State.CLOSED ? 1 : 0)
+                .description("1 while the database answers, 0 while nobody is sent there")
+                .register(meters);
         page = new ClassPathResource("templates/shell/outage.html").getContentAsByteArray();
         circuit.getEventPublisher()
                 .onStateTransition(change -> LOG.warn("the database: {}", change.getStateTransition()));

@@ -24,6 +24,11 @@ class SecurityConfiguration {
     /** Every answer says that it is ours, so that a page of somebody between is not taken for one. */
     private static final String OURS = "X-Waypost";
 
+    /** What anybody reaches; what is measured is only there on the management port. */
+    private static final String[] OPEN = {
+        "/sign-in", "/session/token", "/setup/**", "/assets/**", "/live", "/ready", "/actuator/**", "/error"
+    };
+
     static final String CONTENT_POLICY =
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
                     + " font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
@@ -52,8 +57,7 @@ class SecurityConfiguration {
                 .csrf(csrf -> csrf.csrfTokenRepository(tokens()))
                 // Where a stranger wanted to go is not kept: no session is stored before somebody signed in.
                 .requestCache(cache -> cache.disable())
-                .authorizeHttpRequests(requests -> requests.requestMatchers(
-                                "/sign-in", "/session/token", "/setup/**", "/assets/**", "/live", "/ready", "/error")
+                .authorizeHttpRequests(requests -> requests.requestMatchers(OPEN)
                         .permitAll()
                         .requestMatchers("/today/**", "/courses/**", "/finder")
                         .hasAuthority("SEE_PATIENTS")
