@@ -43,6 +43,7 @@ final class PageLoad {
         run(clients.subList(0, 2), course, WARM_UP);
         report("course page", 1, run(clients.subList(0, 1), course, REQUESTS));
         report("course page", 8, run(clients, course, REQUESTS));
+        new SignInStorm(this, clients.get(0)).measure(course);
         new PageRatios(this, clients.get(0)).measure(course, signInName, password);
         FullCourse full = new FullCourse(this, signedIn(signInName, password, HttpClient.Redirect.NEVER));
         for (String page : List.of("", "/measures", "/milestones", "/measures/trends", "/measures/trends/data")) {
