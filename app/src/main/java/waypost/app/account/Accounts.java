@@ -65,8 +65,11 @@ public class Accounts implements UserDetailsService {
                 .orElseThrow(() -> new UsernameNotFoundException("no such account"));
     }
 
+    /** Whether this is the password that the account has now; a session may be older than it. */
     public boolean passwordMatches(Staff staff, String password) {
-        return passwords.matches(password, staff.hash());
+        return mapper.findBySignInName(staff.signInName())
+                .filter(now -> passwords.matches(password, now.hash()))
+                .isPresent();
     }
 
     public List<AccountRow> ofClinic(UUID clinicId) {

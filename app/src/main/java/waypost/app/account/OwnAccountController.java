@@ -53,8 +53,8 @@ class OwnAccountController {
             @RequestParam @Nullable String password,
             HttpSession session) {
         return done(staff, session, () -> {
-            keeping.changePassword(staff, Entered.text(current), Entered.text(password), session.getId());
-            freshness.given(session);
+            freshness.confirm(session, staff, current);
+            keeping.changePassword(staff, Entered.text(password), session.getId());
         });
     }
 

@@ -16,10 +16,12 @@ public class PasswordFreshness {
     private static final String GIVEN_AT = "waypost.password-given-at";
 
     private final Accounts accounts;
+    private final Throttle throttle;
     private final InstantSource time;
 
-    PasswordFreshness(Accounts accounts, InstantSource time) {
+    PasswordFreshness(Accounts accounts, Throttle throttle, InstantSource time) {
         this.accounts = accounts;
+        this.throttle = throttle;
         this.time = time;
     }
 
@@ -35,15 +37,25 @@ public class PasswordFreshness {
 
     /** Refuses a signature without a fresh password. */
     public void require(HttpSession session, Staff staff, @Nullable String password) {
-        if (!mustAsk(session)) {
-            return;
+        if (mustAsk(session)) {
+            confirm(session, staff, password);
         }
+    }
+
+    /** Asks for the password however fresh it is. Guessing it with somebody's open session waits as a sign-in does. */
+    public void confirm(HttpSession session, Staff staff, @Nullable String password) {
         if (password == null || password.isEmpty()) {
             throw new FormProblem("password", "Signing needs your password again after five minutes. Nothing is lost.");
         }
-        if (!accounts.passwordMatches(staff, password)) {
-            throw new FormProblem("password", "That is not this account's password. Nothing was signed.");
+        String place = "signing of " + staff.id();
+        if (!throttle.take(staff.signInName(), place).isZero()) {
+            throw new FormProblem(
+                    "password", "Found too many wrong passwords. Wait a few minutes, then try again; nothing is lost.");
         }
+        if (!accounts.passwordMatches(staff, password)) {
+            throw new FormProblem("password", "That is not this account's password. Nothing was signed or changed.");
+        }
+        throttle.giveBack(staff.signInName(), place);
         given(session);
     }
 }

@@ -14,6 +14,7 @@ import waypost.app.account.Accounts;
 import waypost.app.account.SecondFactor;
 import waypost.app.account.SignInLog;
 import waypost.app.account.Staff;
+import waypost.app.account.Throttle;
 
 /**
  * Takes a name, a password and, where the account has one, a code together: whoever has only one of them learns from the

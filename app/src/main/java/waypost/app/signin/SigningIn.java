@@ -13,6 +13,7 @@ import waypost.app.account.SecondFactor;
 import waypost.app.account.Sessions;
 import waypost.app.account.SignInLog;
 import waypost.app.account.Staff;
+import waypost.app.account.Throttle;
 
 /** Puts what belongs to signing in into the security chain. */
 @Component

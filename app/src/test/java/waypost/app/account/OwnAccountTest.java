@@ -1,6 +1,7 @@
 package waypost.app.account;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -10,6 +11,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.springframework.mock.web.MockHttpSession;
 import waypost.app.demo.DemoAccounts;
 import waypost.app.testing.NewAccount;
 import waypost.app.testing.RunningWaypost;
@@ -65,7 +67,7 @@ class OwnAccountTest {
 
         assertThat(here.post("/account/password", Map.of("current", "wrong", "password", OTHER))
                         .body())
-                .contains("That is not this account&#39;s password. Nothing was changed.");
+                .contains("That is not this account&#39;s password. Nothing was signed or changed.");
         assertThat(here.post("/account/password", Map.of("current", DemoAccounts.PASSWORD, "password", "qwertyuiop12"))
                         .body())
                 .contains("soon guessed");
@@ -80,6 +82,25 @@ class OwnAccountTest {
         assertThat(isIn(NewAccount.signIn(Visitor.stranger(), "own.password", OTHER, "")))
                 .isTrue();
         assertThat(Visitor.signedIn("lead").get("/clinic/sign-ins").body()).contains("password changed");
+    }
+
+    @Test
+    void guessingThePasswordWithAnOpenSessionWaitsAndAChangedOneSigns() {
+        NewAccount.named("own.signing", StaffRole.THERAPIST);
+        Visitor owner = Visitor.signedIn("own.signing");
+        Staff staff = RunningWaypost.get().staff("own.signing");
+        PasswordFreshness freshness = RunningWaypost.get().bean(PasswordFreshness.class);
+        MockHttpSession stolen = new MockHttpSession();
+
+        owner.post("/account/password", Map.of("current", DemoAccounts.PASSWORD, "password", OTHER));
+        freshness.confirm(stolen, staff, OTHER);
+        for (int i = 0; i < 5; i++) {
+            String guess = "guess " + i;
+            assertThatThrownBy(() -> freshness.confirm(stolen, staff, guess))
+                    .hasMessageContaining("That is not this account's password.");
+        }
+        assertThatThrownBy(() -> freshness.confirm(stolen, staff, OTHER))
+                .hasMessageContaining("too many wrong passwords");
     }
 
     @Test
@@ -147,7 +168,7 @@ class OwnAccountTest {
         NewAccount.named("own.limit", StaffRole.THERAPIST);
         Visitor owner = Visitor.signedIn("own.limit");
         Sessions sessions = RunningWaypost.get().bean(Sessions.class);
-        org.springframework.mock.web.MockHttpSession session = new org.springframework.mock.web.MockHttpSession();
+        MockHttpSession session = new MockHttpSession();
 
         session.setAttribute("waypost.signed-in-at", now.minus(Sessions.LONGEST));
         assertThat(sessions.isOver(session)).isFalse();

@@ -16,7 +16,8 @@ class PasswordFreshnessTest {
 
     private Instant now = Instant.parse("2031-04-03T09:00:00Z");
     private final RunningWaypost waypost = RunningWaypost.get();
-    private final PasswordFreshness freshness = new PasswordFreshness(waypost.bean(Accounts.class), () -> now);
+    private final PasswordFreshness freshness =
+            new PasswordFreshness(waypost.bean(Accounts.class), waypost.bean(Throttle.class), () -> now);
     private final MockHttpSession session = new MockHttpSession();
     private final Staff therapist = waypost.staff("therapist");
 
@@ -36,7 +37,7 @@ class PasswordFreshnessTest {
                 .isInstanceOf(FormProblem.class)
                 .hasMessage("Signing needs your password again after five minutes. Nothing is lost.");
         assertThatThrownBy(() -> freshness.require(session, therapist, "guessed"))
-                .hasMessage("That is not this account's password. Nothing was signed.");
+                .hasMessage("That is not this account's password. Nothing was signed or changed.");
         assertThat(freshness.mustAsk(session)).isTrue();
     }
 
