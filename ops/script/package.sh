@@ -8,11 +8,13 @@ package() {
     local version folder
     version=$(sed -n 's:.*<version>\(.*-SNAPSHOT\|[0-9.]*\)</version>.*:\1:p' pom.xml | sed -n 2p)
     folder=target/waypost-$version
-    rm -rf "$folder" && mkdir -p "$folder/lib" "$folder/bin" "$folder/backup" "$folder/docs"
+    rm -rf "$folder" && mkdir -p "$folder/lib" "$folder/bin" "$folder/docs" "$folder/ops/script" "$folder/ops/backup"
     cp app/target/waypost-app-*-exec.jar "$folder/lib/waypost.jar"
-    cp ops/package/waypost-server ops/package/waypost-migrate "$folder/bin/"
+    cp ops/package/waypost-server ops/package/waypost-migrate ops/package/waypost-backup "$folder/bin/"
     cp ops/package/*.service ops/package/*.example ops/package/Containerfile ops/nginx/waypost.conf LICENSE CHANGELOG.md "$folder/"
-    cp ops/backup/archive-log ops/backup/fetch-log "$folder/backup/"
+    cp ops/backup/* "$folder/ops/backup/"
+    cp ops/script/say.sh ops/script/tools.sh ops/script/database.sh ops/script/backup.sh "$folder/ops/script/"
+    cp -r ops/monitoring "$folder/ops/"
     cp docs/running.md docs/backup.md docs/upgrade.md docs/roles.md "$folder/docs/"
     [ ! -e app/target/bom.json ] || cp app/target/bom.json "$folder/"
     # The same content makes the same archive, whoever packs it and when.

@@ -81,7 +81,7 @@ class SupplyTest {
     void shellScriptsPassTheirLinter() {
         assertThat(Shell.run(
                                 "need_tools shellcheck >/dev/null; shellcheck -S warning -x -P ops/script waypost ops/script/*.sh"
-                                        + " ops/backup/* ops/package/waypost-server ops/package/waypost-migrate .ci/run"
+                                        + " ops/backup/* ops/package/waypost-server ops/package/waypost-migrate ops/package/waypost-backup .ci/run"
                                         + " app/front/install",
                                 Map.of())
                         .orFail())

@@ -9,6 +9,7 @@ import org.springframework.beans.factory.InitializingBean;
 import org.springframework.boot.sql.init.dependency.DependsOnDatabaseInitialization;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.jdbc.BadSqlGrammarException;
 import org.springframework.stereotype.Component;
 
 /** Ends the start where the tables are of another version than this Waypost: neither an older nor a newer one fits. */
@@ -24,7 +25,15 @@ class TablesVersion implements InitializingBean {
 
     @Override
     public void afterPropertiesSet() throws IOException {
-        check(mapper.version(), needed());
+        check(found(), needed());
+    }
+
+    private int found() {
+        try {
+            return mapper.version();
+        } catch (BadSqlGrammarException noTables) {
+            return 0;
+        }
     }
 
     static void check(int found, int needed) {
