@@ -13,8 +13,10 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.expression.spel.SpelEvaluationException;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.thymeleaf.exceptions.TemplateProcessingException;
 
 /**
  * Where whatever nobody caught comes out. It is logged by its kinds and places alone: messages of exceptions hold what was
@@ -66,7 +68,19 @@ class Faults extends OncePerRequestFilter {
                 .limit(FRAMES)
                 .map(frame -> frame.getFileName() + ":" + frame.getLineNumber())
                 .collect(Collectors.joining(" "));
-        String state = failed instanceof SQLException sql ? " state " + sql.getSQLState() : "";
-        return failed.getClass().getName() + state + (places.isEmpty() ? "" : " at " + places);
+        return failed.getClass().getName() + known(failed) + (places.isEmpty() ? "" : " at " + places);
+    }
+
+    /** What some kinds tell that nobody typed. */
+    private static String known(Throwable failed) {
+        if (failed instanceof SQLException sql) {
+            return " state " + sql.getSQLState();
+        }
+        if (failed instanceof TemplateProcessingException template) {
+            return " in " + template.getTemplateName() + ":" + template.getLine();
+        }
+        return failed instanceof SpelEvaluationException expression
+                ? " " + expression.getMessageCode() + " in " + expression.getExpressionString()
+                : "";
     }
 }
