@@ -16,7 +16,7 @@ import waypost.app.account.Staff;
 class Looks {
 
     static final int PAGE = 200;
-    static final int MOST_IN_A_FILE = 50_000;
+    static final int MOST_IN_A_FILE = 10_000;
 
     private final LooksMapper mapper;
 
