@@ -54,7 +54,7 @@ class ClinicController {
         try {
             return linked(staff, session, accounts.invite(staff, wanted));
         } catch (FormProblem problem) {
-            return page(staff, session, HttpStatus.UNPROCESSABLE_CONTENT).addObject("problems", problem.byField());
+            return refused(staff, session, problem);
         }
     }
 
@@ -106,7 +106,7 @@ class ClinicController {
             freshness.require(session, staff, password);
             return linked(staff, session, keeping.link(staff, id));
         } catch (FormProblem problem) {
-            return page(staff, session, HttpStatus.UNPROCESSABLE_CONTENT).addObject("problems", problem.byField());
+            return refused(staff, session, problem);
         }
     }
 
@@ -116,8 +116,12 @@ class ClinicController {
             change.run();
             return new ModelAndView("redirect:/clinic");
         } catch (FormProblem problem) {
-            return page(staff, session, HttpStatus.UNPROCESSABLE_CONTENT).addObject("problems", problem.byField());
+            return refused(staff, session, problem);
         }
+    }
+
+    private ModelAndView refused(Staff staff, HttpSession session, FormProblem problem) {
+        return page(staff, session, HttpStatus.UNPROCESSABLE_CONTENT).addObject("problems", problem.byField());
     }
 
     private ModelAndView linked(Staff staff, HttpSession session, OneTimeLinks.Link link) {

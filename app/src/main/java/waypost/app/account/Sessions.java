@@ -8,6 +8,7 @@ import java.time.InstantSource;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.apache.commons.codec.digest.DigestUtils;
 import org.apache.commons.lang3.StringUtils;
 import org.springframework.session.FindByIndexNameSessionRepository;
@@ -76,19 +77,21 @@ public class Sessions {
 
     /** Ends the one of these sessions that bears this handle; none is no fault, it may have ended by itself. */
     void end(String signInName, String handle) {
-        sessions.findByPrincipalName(signInName).keySet().stream()
-                .filter(id -> handle(id).equals(handle))
-                .forEach(sessions::deleteById);
+        endThose(signInName, id -> handle(id).equals(handle));
     }
 
     void endOthers(String signInName, String thisSession) {
-        sessions.findByPrincipalName(signInName).keySet().stream()
-                .filter(id -> !id.equals(thisSession))
-                .forEach(sessions::deleteById);
+        endThose(signInName, id -> !id.equals(thisSession));
     }
 
     public void endAll(String signInName) {
-        sessions.findByPrincipalName(signInName).keySet().forEach(sessions::deleteById);
+        endThose(signInName, id -> true);
+    }
+
+    private void endThose(String signInName, Predicate<String> ending) {
+        sessions.findByPrincipalName(signInName).keySet().stream()
+                .filter(ending)
+                .forEach(sessions::deleteById);
     }
 
     private static String handle(String sessionId) {

@@ -22,14 +22,12 @@ import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
+import waypost.app.entry.Spreadsheet;
 
 /** Who looked at whom. Asked for by a form, so that no patient's name stands in an address. */
 @Controller
 @PreAuthorize("hasAuthority('SEE_LOOKS')")
 class LookController {
-
-    /** What a spreadsheet would take for a formula is written as text. */
-    private static final String FORMULA = "=+-@\t\r";
 
     private final Looks looks;
 
@@ -77,10 +75,10 @@ class LookController {
             for (Looks.Look look : looks.file(lead, asked(form))) {
                 printer.printRecord(
                         look.at().atZone(lead.clinicZone()).toOffsetDateTime(),
-                        plain(look.who()),
+                        Spreadsheet.harmless(look.who()),
                         look.role(),
-                        plain(look.patient()),
-                        plain(look.number()),
+                        Spreadsheet.harmless(look.patient()),
+                        Spreadsheet.harmless(look.number()),
                         look.place());
             }
         } catch (IOException impossible) {
@@ -90,10 +88,6 @@ class LookController {
                 .header("Content-Type", "text/csv; charset=utf-8")
                 .header("Content-Disposition", "attachment; filename=\"looks.csv\"")
                 .body(text.toString().getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static String plain(String cell) {
-        return !cell.isEmpty() && FORMULA.indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
     }
 
     private static Looks.Asked asked(Map<String, String> form) {

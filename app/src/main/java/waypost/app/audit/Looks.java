@@ -10,6 +10,7 @@ import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import waypost.app.account.Staff;
+import waypost.app.entry.Containing;
 
 /** Who looked at whom, for the lead of a clinic. */
 @Service
@@ -56,8 +57,8 @@ class Looks {
     private List<Look> find(Staff lead, Asked asked, int most) {
         return mapper.find(
                 lead.clinicId(),
-                part(asked.patient()),
-                part(asked.who()),
+                Containing.pattern(asked.patient()),
+                Containing.pattern(asked.who()),
                 asked.from()
                         .map(day -> day.atStartOfDay(lead.clinicZone()).toInstant())
                         .orElse(null),
@@ -67,10 +68,6 @@ class Looks {
                         .orElse(null),
                 asked.before().orElse(Long.MAX_VALUE),
                 most);
-    }
-
-    private static String part(String typed) {
-        return "%" + typed.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
     }
 
     @Mapper

@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVRecord;
 import waypost.app.entry.Entered;
 import waypost.app.entry.PlainText;
+import waypost.app.entry.Spreadsheet;
 import waypost.app.measure.HowTaken;
 import waypost.app.measure.KeptReading;
 import waypost.app.measure.ReadingEntry;
@@ -26,8 +27,6 @@ import waypost.core.measure.Tool;
 
 /** Reads and writes the rows of one file of readings; a value is on the joint's own axis, in the measure's unit. */
 final class Rows {
-
-    private static final String STARTS_A_FORMULA = "=+-@\t";
 
     /** As the database bounds them. */
     private static final int MOST_RATER = 200;
@@ -70,22 +69,12 @@ final class Rows {
                 unit(measure),
                 reading.measuredOn().toString(),
                 reading.strict() ? "yes" : "no",
-                harmless(reading.rater()),
+                Spreadsheet.harmless(reading.rater()),
                 how.tool() == null ? "" : word(how.tool()),
-                harmless(how.position()),
+                Spreadsheet.harmless(how.position()),
                 how.pain() == null ? "" : how.pain().toString(),
                 how.endFeel() == null ? "" : word(how.endFeel()),
-                harmless(how.working()));
-    }
-
-    /** A text that a spreadsheet would take for a formula gets an apostrophe in front; reading takes it off. */
-    private static String harmless(String text) {
-        return !text.isEmpty() && STARTS_A_FORMULA.indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
-    }
-
-    private static String plain(String text) {
-        boolean escaped = text.length() > 1 && text.charAt(0) == '\'' && STARTS_A_FORMULA.indexOf(text.charAt(1)) >= 0;
-        return escaped ? text.substring(1) : text;
+                Spreadsheet.harmless(how.working()));
     }
 
     ReadingEntry.Value read(CSVRecord record) {
@@ -158,7 +147,7 @@ final class Rows {
     }
 
     private static String words(CSVRecord record, Column column, int longest) {
-        String words = plain(text(record, column));
+        String words = Spreadsheet.plain(text(record, column));
         PlainText.problem(words, longest).ifPresent(problem -> {
             throw new IllegalArgumentException(column.title() + ": " + problem);
         });

@@ -9,6 +9,7 @@ import org.apache.ibatis.annotations.Select;
 import org.springframework.stereotype.Service;
 import waypost.app.account.Staff;
 import waypost.app.audit.ReadLog;
+import waypost.app.entry.Containing;
 
 /** Finds courses of a clinic by their patient's name or number. */
 @Service
@@ -27,9 +28,7 @@ public class PatientFinder {
 
     /** Finds at most so many of the clinic's courses, and notes that their patients were seen. */
     public List<Found> find(Staff staff, String wanted, int most) {
-        String pattern =
-                wanted.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
-        List<Found> found = mapper.find(staff.clinicId(), "%" + pattern + "%", most);
+        List<Found> found = mapper.find(staff.clinicId(), Containing.pattern(wanted), most);
         if (!found.isEmpty()) {
             readLog.sawAll(staff, found.stream().map(Found::id).collect(Collectors.toSet()), ReadLog.FINDER);
         }

@@ -1,7 +1,7 @@
 /**
  * Finds patients, protocols and exercises from anywhere.
  *
- * <p>Start at {@link FinderController}. May use: account, audit, store, the core, the library.
+ * <p>Start at {@link FinderController}. May use: account, audit, entry, store, the core, the library.
  */
 @NullMarked
 package waypost.app.finder;

@@ -17,6 +17,7 @@ import org.springframework.expression.spel.SpelEvaluationException;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.thymeleaf.exceptions.TemplateProcessingException;
+import waypost.app.store.Outage;
 
 /**
  * Where whatever nobody caught comes out. It is logged by its kinds and places alone: messages of exceptions hold what was

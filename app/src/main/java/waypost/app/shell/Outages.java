@@ -21,6 +21,7 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import waypost.app.store.Outage;
 
 /**
  * Answers while the database does not. The page stands by itself: it needs neither a session nor a template. After a few

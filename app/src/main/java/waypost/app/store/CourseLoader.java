@@ -75,7 +75,7 @@ public class CourseLoader {
         try {
             return persons(clinicId, List.of(courseId));
         } catch (RuntimeException failed) {
-            throw UnreadableCourse.isSaidBy(failed) ? new UnreadableCourse(courseId, failed) : failed;
+            throw Outage.isBehind(failed) ? failed : new UnreadableCourse(courseId, failed);
         }
     }
 
@@ -104,7 +104,7 @@ public class CourseLoader {
         try {
             return persons(clinicId, courseIds);
         } catch (RuntimeException unreadable) {
-            if (!UnreadableCourse.isSaidBy(unreadable)) {
+            if (Outage.isBehind(unreadable)) {
                 throw unreadable;
             }
             Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();

@@ -1,9 +1,6 @@
 package waypost.app.store;
 
 import java.util.UUID;
-import org.springframework.dao.DataAccessResourceFailureException;
-import org.springframework.dao.RecoverableDataAccessException;
-import org.springframework.dao.TransientDataAccessException;
 
 /** A row of this course does not fit its library. The course is there and nothing of it is lost, but it can't be shown. */
 public final class UnreadableCourse extends RuntimeException {
@@ -19,12 +16,5 @@ public final class UnreadableCourse extends RuntimeException {
 
     public UUID course() {
         return course;
-    }
-
-    /** What failed, told apart from a database that does not answer: that passes, and says nothing of the course. */
-    static boolean isSaidBy(RuntimeException failed) {
-        return !(failed instanceof DataAccessResourceFailureException
-                || failed instanceof TransientDataAccessException
-                || failed instanceof RecoverableDataAccessException);
     }
 }

@@ -1,4 +1,4 @@
-package waypost.app.shell;
+package waypost.app.store;
 
 import java.sql.SQLException;
 import java.sql.SQLNonTransientConnectionException;
@@ -12,7 +12,7 @@ import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
 
 /** Tells a database that does not answer from a fault of ours: the one passes by itself. */
-final class Outage {
+public final class Outage {
 
     private static final List<Class<? extends Throwable>> SIGNS = List.of(
             DataAccessResourceFailureException.class,
@@ -25,7 +25,7 @@ final class Outage {
 
     private Outage() {}
 
-    static boolean isBehind(Throwable failed) {
+    public static boolean isBehind(Throwable failed) {
         return ExceptionUtils.getThrowableList(failed).stream()
                 .anyMatch(cause -> SIGNS.stream().anyMatch(sign -> sign.isInstance(cause)) || saysSo(cause));
     }
