@@ -20,9 +20,9 @@ class ArchitectureTest {
     /** From the ground up; a package uses only those on floors below its own. */
     private static final List<List<String>> FLOORS = List.of(
             List.of("body", "time", "question"),
-            List.of("demand"),
+            List.of("anatomy", "demand"),
             List.of("exercise", "measure", "safety"),
-            List.of("limit", "criterion", "trend", "strength", "doubt"),
+            List.of("limit", "criterion", "trend", "strength", "doubt", "done"),
             List.of("function"),
             List.of("log"),
             List.of("protocol"),
@@ -72,7 +72,15 @@ class ArchitectureTest {
     static final ArchRule onlyJavaItself = classes()
             .should()
             .onlyDependOnClassesThat()
-            .resideInAnyPackage("java..", "org.jspecify..", "waypost.core..");
+            .resideInAnyPackage("java..", "org.jspecify..", "org.hipparchus..", "waypost.core..");
+
+    @ArchTest
+    static final ArchRule mathematicsIsTheBodysAlone = noClasses()
+            .that()
+            .resideOutsideOfPackage("waypost.core.anatomy..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("org.hipparchus..");
 
     @ArchTest
     static final ArchRule noClockOfItsOwn = noClasses()

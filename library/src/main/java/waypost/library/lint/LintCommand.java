@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
@@ -27,6 +28,11 @@ public final class LintCommand implements Callable<Integer> {
 
     @Parameters(paramLabel = "FILE", arity = "0..*", description = "protocol, exercise or supplement files besides")
     private List<Path> files = List.of();
+
+    @Option(
+            names = "--body",
+            description = "say instead what the limbs carry by the body's own arithmetic where a file says less")
+    private boolean body;
 
     private final PrintStream out;
     private final PrintStream err;
@@ -52,11 +58,19 @@ public final class LintCommand implements Callable<Integer> {
             sources.add(new SourceText(file.toString(), Files.readString(file)));
         }
         try {
-            return lint(Bundle.read(sources));
+            Bundle bundle = Bundle.read(sources);
+            return body ? listBodies(bundle) : lint(bundle);
         } catch (RefusedException refused) {
             refused.problems().forEach(err::println);
             return FOUND;
         }
+    }
+
+    private int listBodies(Bundle bundle) {
+        List<String> lines = BodyList.of(bundle);
+        lines.forEach(out::println);
+        out.println(lines.size() + " roles of which the body carries more than their file says.");
+        return 0;
     }
 
     private int lint(Bundle bundle) {

@@ -1,0 +1,95 @@
+package waypost.core.done;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import waypost.core.anatomy.Build;
+import waypost.core.anatomy.Half;
+import waypost.core.anatomy.JointAngles;
+import waypost.core.anatomy.Placing;
+import waypost.core.anatomy.Segment;
+import waypost.core.anatomy.Stance;
+import waypost.core.body.Degrees;
+import waypost.core.body.Joint;
+import waypost.core.body.Limb;
+import waypost.core.body.Motion;
+import waypost.core.demand.Chain;
+import waypost.core.demand.Demand;
+import waypost.core.demand.Posture;
+import waypost.core.exercise.Pose;
+import waypost.core.exercise.Role;
+
+/**
+ * How a role is done with the whole body: how it is held where the movement begins and where it ends. What a file does not say
+ * of a side is as its posture has it.
+ */
+public record Done(Posture posture, Stance start, Stance middle, Stance end) {
+
+    static final String BOTH = "both";
+
+    /** What lies on the floor is as thick as this, in metres. */
+    private static final double LEAST_RAISED = 0.05;
+
+    private static final Set<Joint> LEG = Set.of(Joint.HIP, Joint.KNEE, Joint.ANKLE);
+
+    /** As the pose of an exercise, the movements of a role and what it is done with say it. */
+    public static Done of(Pose pose, Role role, List<String> equipment) {
+        JointAngles start = angles(pose, role, pose.start(role));
+        JointAngles end = angles(pose, role, pose.end(role));
+        JointAngles middle = halfWay(start, end);
+        Footing footing = new Footing(pose.posture(), role, equipment, List.of(start, end));
+        return new Done(pose.posture(), footing.stance(start), footing.stance(middle), footing.stance(end))
+                .overTheFloor();
+    }
+
+    /** Whoever sits or lies is on something as high as it takes for nothing to hang under the floor: a saddle, a bed. */
+    private Done overTheFloor() {
+        boolean onTrunk = ends().stream()
+                .flatMap(stance -> stance.contacts().stream())
+                .allMatch(contact -> contact.spot().segment() == Segment.TRUNK
+                        || contact.spot().segment() == Segment.HEAD);
+        double lowest =
+                onTrunk ? ends().stream().mapToDouble(Done::lowest).min().orElse(0) : 0;
+        return lowest > -LEAST_RAISED
+                ? this
+                : new Done(posture, start.raised(-lowest), middle.raised(-lowest), end.raised(-lowest));
+    }
+
+    private static double lowest(Stance stance) {
+        return new Placing(Build.MIDDLING).place(stance).lowest();
+    }
+
+    private static JointAngles angles(Pose pose, Role role, Map<Motion, Degrees> operated) {
+        Map<Motion, Degrees> other = role.name().equals(BOTH) ? operated : pose.still();
+        return Bent.by(
+                pose.posture(), !swings(role), new JointAngles(Map.of(Half.OPERATED, operated, Half.OTHER, other)));
+    }
+
+    /** Whether a leg of it moves in the air, and nobody says that it bears. */
+    static boolean swings(Role role) {
+        return role.demands().stream()
+                        .anyMatch(demand -> demand instanceof Demand.Movement movement
+                                && movement.chain() == Chain.OPEN
+                                && LEG.contains(movement.motion().joint()))
+                && role.demands().stream()
+                        .noneMatch(demand -> demand instanceof Demand.Bearing bearing && bearing.limb() == Limb.LEG);
+    }
+
+    private static JointAngles halfWay(JointAngles start, JointAngles end) {
+        JointAngles angles = start;
+        for (Half half : Half.values()) {
+            for (Motion motion : Motion.values()) {
+                if (start.says(half, motion) || end.says(half, motion)) {
+                    angles = angles.with(half, motion, Degrees.of((start.at(half, motion) + end.at(half, motion)) / 2));
+                }
+            }
+        }
+        return angles;
+    }
+
+    /** Both ends, between which it moves. */
+    public List<Stance> ends() {
+        return Stream.of(start, end).distinct().toList();
+    }
+}
