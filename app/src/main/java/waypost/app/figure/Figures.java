@@ -5,30 +5,35 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import waypost.core.body.Arc;
-import waypost.core.body.Degrees;
+import waypost.core.body.Direction;
 import waypost.core.body.Joint;
 import waypost.core.body.Limb;
+import waypost.core.body.Mode;
 import waypost.core.body.Motion;
 import waypost.core.body.Side;
+import waypost.core.demand.BodyShare;
 import waypost.core.demand.Chain;
 import waypost.core.demand.Demand;
+import waypost.core.demand.EndRange;
+import waypost.core.demand.Loading;
 import waypost.core.demand.Posture;
 import waypost.core.demand.Support;
+import waypost.core.done.Done;
+import waypost.core.exercise.Activity;
 import waypost.core.exercise.Pose;
+import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
+import waypost.core.exercise.RoleKey;
 import waypost.library.words.PoseWords;
 
-/** Draws a pose as a role of the operated limb takes it. */
+/** Draws an exercise as a role of the operated limb takes it. */
 public final class Figures {
 
-    private static final double ARC_RADIUS = 24;
-    private static final double MARGIN = 16;
+    private static final double MARGIN = 14;
     private static final double SMALLEST = 110;
-    private static final Set<Joint> LEG = Set.of(Joint.HIP, Joint.KNEE, Joint.ANKLE);
+    /** A leg that is shown bent in standing stands on the other. */
+    private static final Demand LIFTED = new Demand.Bearing(Limb.LEG, BodyShare.ofPercent(0), Support.ONE);
 
     private Figures() {}
 
@@ -56,80 +61,56 @@ public final class Figures {
      * @param role as it may be done today
      * @param allowed what is allowed of the leading motion where it is limited
      */
-    public static Figure of(Pose pose, Role role, Optional<Arc> allowed, Side side) {
+    public static Figure of(Activity.Exercise exercise, Role role, Optional<Arc> allowed, Side side) {
+        return of(exercise.pose(), role, exercise.teaching().equipment(), allowed, side);
+    }
+
+    private static Figure of(Pose pose, Role role, List<String> equipment, Optional<Arc> allowed, Side side) {
         Motion leading = leading(role);
-        Angles start = Angles.of(pose.start(role), pose.posture());
-        Angles end = Angles.of(pose.end(role), pose.posture());
-        boolean borne = isBorne(role);
-        View view = Views.of(leading, end, side, otherLeg(role, end, borne));
-        return drawn(view, new Moving(leading, start, end, allowed, borne), side, PoseWords.say(pose, role));
-    }
-
-    /** Whether the foot stays where it is while the leg moves. */
-    private static boolean isBorne(Role role) {
-        return role.demands().stream()
-                .anyMatch(demand -> demand instanceof Demand.Movement movement
-                        && movement.chain() == Chain.CLOSED
-                        && LEG.contains(movement.motion().joint()));
-    }
-
-    /** Both legs move alike where both bear; a leg that does not bear is lifted behind. */
-    private static Angles otherLeg(Role role, Angles end, boolean borne) {
-        if (!borne) {
-            return Angles.still(end.posture());
+        String caption = PoseWords.say(pose, role);
+        if (HandPicture.shows(leading)) {
+            List<Shape> shapes = new HandPicture(leading, pose.start(role), pose.end(role)).shapes(allowed);
+            return drawn(shapes, allowed.isPresent(), leading, side, HandPicture.SEEN, caption);
         }
-        return role.standsOn(Support.ONE)
-                ? Angles.of(
-                        Map.of(Motion.HIP_FLEXION, Degrees.of(15), Motion.KNEE_FLEXION, Degrees.of(75)), end.posture())
-                : end;
+        BodyPicture picture = new BodyPicture(Done.of(pose, role, equipment), leading, side);
+        return drawn(picture.shapes(role, allowed), allowed.isPresent(), leading, side, picture.seen(), caption);
     }
 
-    /** A joint at the end of what is allowed, as a precaution is taught. */
+    /** A joint taken through what is allowed, as a precaution is taught. */
     public static Figure ofLimit(Motion motion, Arc allowed, Side side) {
         Posture posture = motion.joint() == Joint.HIP ? Posture.SUPINE : Posture.STANDING;
-        Angles end = Angles.of(Map.of(motion, allowed.most()), posture);
-        Angles start = Angles.of(Map.of(motion, allowed.least()), posture);
-        View view = Views.of(motion, end, side, Angles.still(posture));
-        return drawn(
-                view, new Moving(motion, start, end, Optional.of(allowed), false), side, "The end of what is allowed.");
-    }
-
-    /**
-     * What moves.
-     *
-     * @param borne whether the foot stays on the ground
-     */
-    private record Moving(Motion leading, Angles start, Angles end, Optional<Arc> allowed, boolean borne) {
-
-        Placing before(View view) {
-            return borne ? view.grounded(start, start) : Placing.NONE;
-        }
-
-        Placing after(View view) {
-            return borne ? view.grounded(end, start) : Placing.NONE;
-        }
-    }
-
-    private static Figure drawn(View view, Moving moving, Side side, String caption) {
-        Placing after = moving.after(view);
-        List<Point[]> quiet = view.quiet().stream().map(after::of).toList();
-        Point[] first = moving.before(view).of(view.limb(moving.start()));
-        Point[] last = after.of(view.limb(moving.end()));
-        Point head = after.of(view.head());
-        List<Point> all = Stream.concat(quiet.stream(), Stream.of(first, last))
-                .flatMap(Stream::of)
-                .toList();
+        Demand.Movement through = new Demand.Movement(
+                motion,
+                allowed,
+                Optional.empty(),
+                Direction.POSITIVE,
+                Mode.ACTIVE,
+                Chain.OPEN,
+                Loading.NONE,
+                EndRange.SHORT_OF_IT);
+        Role taught = Role.of(
+                new RoleKey("limit", "operated"),
+                "",
+                motion.joint() == Joint.HIP || isOfArm(motion) ? List.of(through) : List.of(through, LIFTED),
+                Reducible.NOTHING);
+        Figure shown = of(new Pose(posture, Map.of()), taught, List.of(), Optional.of(allowed), side);
         return new Figure(
-                box(all, head, view.headRadius()),
-                quiet.stream().map(Point::path).collect(Collectors.joining()),
-                Point.path(first),
-                Point.path(last),
-                ground(all, view),
-                moving.allowed().map(allowed -> arc(view, moving, allowed)).orElse(""),
-                new Figure.Head(said(head.x()), said(0 - head.y()), said(view.headRadius())),
-                side.name().toLowerCase(Locale.ROOT) + " " + limb(moving.leading()),
-                view.seen(),
+                shown.viewBox(), shown.shapes(), true, shown.operated(), shown.seen(), "The end of what is allowed.");
+    }
+
+    private static Figure drawn(
+            List<Shape> shapes, boolean limited, Motion leading, Side side, String seen, String caption) {
+        return new Figure(
+                box(shapes),
+                shapes,
+                limited,
+                side.name().toLowerCase(Locale.ROOT) + " " + limb(leading),
+                seen,
                 caption);
+    }
+
+    private static boolean isOfArm(Motion motion) {
+        return !limb(motion).equals("leg");
     }
 
     private static String limb(Motion leading) {
@@ -140,36 +121,13 @@ public final class Figures {
         };
     }
 
-    private static String arc(View view, Moving moving, Arc allowed) {
-        Placing after = moving.after(view);
-        Angles end = moving.end();
-        return after.of(view.pivot(end))
-                .arc(
-                        ARC_RADIUS,
-                        view.direction(moving.leading(), allowed.least().value(), end) + after.turned(),
-                        view.direction(moving.leading(), allowed.most().value(), end) + after.turned());
-    }
-
-    private static String said(double number) {
-        return String.format(Locale.ROOT, "%.1f", number);
-    }
-
-    private static String ground(List<Point> all, View view) {
-        if (!(view instanceof SideView)) {
-            return "";
-        }
-        double lowest = all.stream().mapToDouble(Point::y).min().orElse(0) - 3;
-        return Point.path(new Point(-95, lowest), new Point(95, lowest));
-    }
-
-    private static String box(List<Point> all, Point head, double r) {
-        double left = Math.min(all.stream().mapToDouble(Point::x).min().orElse(0), head.x() - r) - MARGIN;
-        double right = Math.max(all.stream().mapToDouble(Point::x).max().orElse(0), head.x() + r) + MARGIN;
-        double low = Math.min(all.stream().mapToDouble(Point::y).min().orElse(0), head.y() - r) - MARGIN;
-        double high = Math.max(all.stream().mapToDouble(Point::y).max().orElse(0), head.y() + r) + MARGIN;
+    private static String box(List<Shape> shapes) {
+        double left = Point.leftmost(shapes) - MARGIN;
+        double right = Point.rightmost(shapes) + MARGIN;
+        double low = Point.lowest(shapes) - MARGIN;
+        double high = Point.highest(shapes) + MARGIN;
         double size = Math.max(SMALLEST, Math.max(right - left, high - low));
-        double x = (left + right - size) / 2;
-        double y = (low + high + size) / 2;
-        return String.format(Locale.ROOT, "%.1f %.1f %.1f %.1f", x, -y, size, size);
+        return String.format(
+                Locale.ROOT, "%.1f %.1f %.1f %.1f", (left + right - size) / 2, -(low + high + size) / 2, size, size);
     }
 }

@@ -1,9 +1,14 @@
 package waypost.app.figure;
 
+import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** A point with y growing upward; it is turned over where it is written. */
 record Point(double x, double y) {
+
+    private static final Pattern NUMBERS = Pattern.compile("(-?\\d+\\.\\d) (-?\\d+\\.\\d)");
 
     /** The end of a segment of this length in this direction, degrees anticlockwise from the right. */
     Point toward(double direction, double length) {
@@ -21,6 +26,30 @@ record Point(double x, double y) {
             path.append('L').append(points[nth].said());
         }
         return path.toString();
+    }
+
+    /** The least of what is drawn, by its numbers. */
+    static double leftmost(List<Shape> shapes) {
+        return ofAll(shapes).mapToDouble(Point::x).min().orElse(0);
+    }
+
+    static double rightmost(List<Shape> shapes) {
+        return ofAll(shapes).mapToDouble(Point::x).max().orElse(0);
+    }
+
+    static double lowest(List<Shape> shapes) {
+        return ofAll(shapes).mapToDouble(Point::y).min().orElse(0);
+    }
+
+    static double highest(List<Shape> shapes) {
+        return ofAll(shapes).mapToDouble(Point::y).max().orElse(0);
+    }
+
+    private static Stream<Point> ofAll(List<Shape> shapes) {
+        return shapes.stream()
+                .flatMap(shape ->
+                        NUMBERS.matcher(shape.path().replaceAll("a[^M]*", "")).results())
+                .map(found -> new Point(Double.parseDouble(found.group(1)), 0 - Double.parseDouble(found.group(2))));
     }
 
     /** An arc about this point from one direction anticlockwise to another. */

@@ -96,7 +96,7 @@ class PaperController {
         Verdict verdict = signs.verdict(key);
         Role role = verdict.reducedTo().orElse(signs.role(key));
         Figure figure = Figures.of(
-                exercise.pose(),
+                exercise,
                 role,
                 Optional.empty(),
                 Side.valueOf(day.course().row().side()));

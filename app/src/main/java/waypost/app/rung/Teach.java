@@ -29,7 +29,7 @@ record Teach(Optional<Activity.Exercise> exercise) {
     }
 
     Optional<Figure> figure(Role role, Side side) {
-        return exercise.map(one -> Figures.of(one.pose(), role, Optional.empty(), side));
+        return exercise.map(one -> Figures.of(one, role, Optional.empty(), side));
     }
 
     String dose() {

@@ -59,7 +59,7 @@ class ExerciseController {
     private static List<Figure> figures(Activity activity) {
         return activity instanceof Activity.Exercise exercise
                 ? exercise.roles().stream()
-                        .map(role -> Figures.of(exercise.pose(), role, Optional.empty(), Side.RIGHT))
+                        .map(role -> Figures.of(exercise, role, Optional.empty(), Side.RIGHT))
                         .toList()
                 : List.of();
     }

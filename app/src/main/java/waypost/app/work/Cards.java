@@ -108,7 +108,7 @@ final class Cards {
                 .flatMap(at -> day.standing().allowedArc(role, at))
                 .filter(arc -> !arc.equals(leading.possible()));
         return Figures.of(
-                exercise.pose(), role, allowed, Side.valueOf(day.course().row().side()));
+                exercise, role, allowed, Side.valueOf(day.course().row().side()));
     }
 
     private Card.Proposed proposed(
