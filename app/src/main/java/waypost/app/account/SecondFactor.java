@@ -33,13 +33,15 @@ public class SecondFactor {
     private final SecondFactorMapper mapper;
     private final AccountMapper accounts;
     private final InstantSource time;
+    private final SecretSeal seal;
     private final TimeBasedOneTimePasswordGenerator generator = new TimeBasedOneTimePasswordGenerator();
     private final SecureRandom random = new SecureRandom();
 
-    SecondFactor(SecondFactorMapper mapper, AccountMapper accounts, InstantSource time) {
+    SecondFactor(SecondFactorMapper mapper, AccountMapper accounts, InstantSource time, SecretSeal seal) {
         this.mapper = mapper;
         this.accounts = accounts;
         this.time = time;
+        this.seal = seal;
     }
 
     /** What a code given at a sign-in was. */
@@ -53,7 +55,7 @@ public class SecondFactor {
     /** Judges the code, and spends it. An account without a second factor needs none. */
     @Transactional
     public Verdict judge(UUID account, String given) {
-        Optional<SecondFactorRow> factor = mapper.find(account).filter(SecondFactorRow::confirmed);
+        Optional<SecondFactorRow> factor = of(account).filter(SecondFactorRow::confirmed);
         if (factor.isEmpty()) {
             return Verdict.NONE_NEEDED;
         }
@@ -72,8 +74,14 @@ public class SecondFactor {
                 && mapper.find(staff.id()).filter(SecondFactorRow::confirmed).isEmpty();
     }
 
+    /** What is kept of it, with its secret as it is used. */
     Optional<SecondFactorRow> of(UUID account) {
-        return mapper.find(account);
+        return mapper.find(account).map(row -> {
+            if (seal.isOpen(row.secret())) {
+                mapper.seal(account, row.secret(), seal.sealed(row.secret()));
+            }
+            return row.withSecret(seal.opened(row.secret()));
+        });
     }
 
     /** Makes a secret that counts only once its owner has proved to have it; a confirmed one is never overwritten. */
@@ -81,13 +89,13 @@ public class SecondFactor {
     public void begin(Staff staff) {
         byte[] secret = new byte[SECRET_BYTES];
         random.nextBytes(secret);
-        mapper.offer(staff.id(), secret);
+        mapper.offer(staff.id(), seal.sealed(secret));
     }
 
     /** Confirms the secret by a code made with it, and returns the recovery codes, which are shown this once. */
     @Transactional
     public List<String> confirm(Staff staff, String code) {
-        SecondFactorRow offered = mapper.find(staff.id())
+        SecondFactorRow offered = of(staff.id())
                 .filter(row -> !row.confirmed())
                 .orElseThrow(() -> new FormProblem("code", "Begin again: there is no time code to confirm here."));
         long step = step(offered, code.replaceAll("\\s", ""))

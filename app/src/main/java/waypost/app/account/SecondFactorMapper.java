@@ -24,6 +24,9 @@ interface SecondFactorMapper {
             """)
     int offer(UUID account, byte[] secret);
 
+    @Update("update second_factor set secret = #{to} where account_id = #{account} and secret = #{from}")
+    int seal(UUID account, byte[] from, byte[] to);
+
     @Update("""
             update second_factor set confirmed_at = now(), last_step = #{step}
              where account_id = #{account} and confirmed_at is null

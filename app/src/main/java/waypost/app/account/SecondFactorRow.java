@@ -7,6 +7,10 @@ import org.apache.commons.codec.binary.Base32;
 @SuppressWarnings("ArrayRecordComponent") // As the database gives it; never compared.
 record SecondFactorRow(byte[] secret, boolean confirmed, long lastStep) {
 
+    SecondFactorRow withSecret(byte[] other) {
+        return new SecondFactorRow(other, confirmed, lastStep);
+    }
+
     /** The secret as an address carries it. */
     String plainLetters() {
         return new String(new Base32().encode(secret), StandardCharsets.US_ASCII);

@@ -27,6 +27,7 @@ public final class RunningWaypost {
                         "--server.port=0",
                         "--waypost.today=" + TODAY,
                         "--waypost.sign-in.tries-per-address=1000000",
+                        "--waypost.secret-key=the same on every instance of these tests",
                         "--waypost.instruments.goniometer=http://127.0.0.1:" + Instrument.PORT,
                         "--spring.main.banner-mode=off");
         address = "http://localhost:" + context.getEnvironment().getProperty("local.server.port");

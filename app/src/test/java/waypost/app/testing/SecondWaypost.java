@@ -32,6 +32,7 @@ public final class SecondWaypost implements AutoCloseable {
                                         "--server.port=" + port,
                                         "--waypost.today=" + RunningWaypost.TODAY,
                                         "--waypost.sign-in.tries-per-address=1000000",
+                                        "--waypost.secret-key=the same on every instance of these tests",
                                         "--spring.main.banner-mode=off"),
                                 Stream.of(settings))
                         .toArray(String[]::new));
