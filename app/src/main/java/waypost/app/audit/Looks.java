@@ -25,7 +25,7 @@ class Looks {
         this.mapper = mapper;
     }
 
-    /** One look; {@code nth} grows with time. */
+    /** One look, the latest first; {@code nth} is its own number. */
     record Look(
             long nth,
             Instant at,
@@ -57,8 +57,8 @@ class Looks {
     private List<Look> find(Staff lead, Asked asked, int most) {
         return mapper.find(
                 lead.clinicId(),
-                Containing.pattern(asked.patient()),
-                Containing.pattern(asked.who()),
+                pattern(asked.patient()),
+                pattern(asked.who()),
                 asked.from()
                         .map(day -> day.atStartOfDay(lead.clinicZone()).toInstant())
                         .orElse(null),
@@ -66,35 +66,54 @@ class Looks {
                         .map(day ->
                                 day.plusDays(1).atStartOfDay(lead.clinicZone()).toInstant())
                         .orElse(null),
-                asked.before().orElse(Long.MAX_VALUE),
+                asked.before().orElse(null),
                 most);
+    }
+
+    private static @Nullable String pattern(String typed) {
+        return typed.isBlank() ? null : Containing.pattern(typed);
     }
 
     @Mapper
     interface LooksMapper {
 
+        // What is asked of people is looked up first: a clinic has hundreds of them and millions of looks.
         @Select("""
+                <script>
                 select l.id as nth, l.read_at as at, a.display_name as who, lower(a.role) as role, l.course_id,
                        p.name as patient, p.number, l.place
-                  from read_log l
+                  from (select * from read_log l
+                         where l.clinic_id = #{clinic}
+                        <if test="before != null">
+                           and (l.read_at, l.id) &lt; (select b.read_at, b.id from read_log b
+                                                        where b.clinic_id = #{clinic} and b.id = #{before})
+                        </if>
+                        <if test="from != null">and l.read_at >= #{from}</if>
+                        <if test="until != null">and l.read_at &lt; #{until}</if>
+                        <if test="patient != null">
+                           and l.course_id = any (array(
+                               select c.id from course c join patient p on p.id = c.patient_id
+                                where p.clinic_id = #{clinic} and (p.name ilike #{patient} or p.number ilike #{patient})))
+                        </if>
+                        <if test="who != null">
+                           and l.account_id = any (array(
+                               select a.id from account a where a.clinic_id = #{clinic} and a.display_name ilike #{who}))
+                        </if>
+                         order by l.read_at desc, l.id desc
+                         limit #{most}) l
                   join account a on a.id = l.account_id
                   join course c on c.id = l.course_id
                   join patient p on p.id = c.patient_id
-                 where l.clinic_id = #{clinic} and l.id < #{before}
-                   and (p.name ilike #{patient} or p.number ilike #{patient})
-                   and a.display_name ilike #{who}
-                   and l.read_at >= coalesce(#{from}::timestamptz, '-infinity')
-                   and l.read_at < coalesce(#{until}::timestamptz, 'infinity')
-                 order by l.id desc
-                 limit #{most}
+                 order by l.read_at desc, l.id desc
+                </script>
                 """)
         List<Look> find(
                 UUID clinic,
-                String patient,
-                String who,
+                @Nullable String patient,
+                @Nullable String who,
                 @Nullable Instant from,
                 @Nullable Instant until,
-                long before,
+                @Nullable Long before,
                 int most);
     }
 }
