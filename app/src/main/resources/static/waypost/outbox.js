@@ -92,7 +92,9 @@
     const token = await asked.text();
     const body = new URLSearchParams(entry.fields);
     body.set("_csrf", token);
-    const answer = await fetch(entry.path, { method: "POST", body, headers: { "HX-Request": "true" } });
+    const waited = Math.max(0, Math.round((Date.now() - (entry.keptAt || Date.now())) / 1000));
+    const headers = { "HX-Request": "true", "X-Waypost-Waited": String(Math.min(waited, 9999999)) };
+    const answer = await fetch(entry.path, { method: "POST", body, headers });
     if (!isOurs(answer)) {
       throw new Error("nobody of ours answered");
     }

@@ -21,7 +21,6 @@ import waypost.app.store.LoadedCourse;
 import waypost.app.store.NotFoundException;
 import waypost.core.body.Mode;
 import waypost.core.body.Side;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.followup.MeasuringSheet;
 import waypost.core.measure.Measure;
@@ -104,7 +103,7 @@ class Bench {
     }
 
     private static void refuseTooEarly(LoadedCourse course, Measure measure, Side side, LocalDate today) {
-        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        Standing standing = course.on(today);
         if (side == standing.facts().side()
                 && MeasuringSheet.closedTest(measure, standing).isPresent()) {
             throw new FormProblem(

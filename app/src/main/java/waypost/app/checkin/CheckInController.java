@@ -20,7 +20,6 @@ import waypost.app.entry.FormProblem;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
-import waypost.core.course.Outlook;
 import waypost.core.safety.RedFlag;
 import waypost.core.safety.Tier;
 
@@ -71,7 +70,7 @@ class CheckInController {
         LocalDate today = clock.today(staff);
         List<RedFlag> asked = checkIns.asked(course);
         return new ModelAndView("checkin/check-in")
-                .addObject("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today))
+                .addObject("head", heads.head(course, course.on(today), today))
                 .addObject("groups", groups(asked))
                 .addObject(
                         "outcomes",

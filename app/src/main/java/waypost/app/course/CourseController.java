@@ -96,10 +96,7 @@ class CourseController {
     private static String wayLine(LoadedCourse course, Standing standing, List<Visit> visited) {
         String blocks = new BlockWords(new MilestoneWords(new Dates(course.row().dayZero()))).brief(standing);
         return Visits.lastBefore(visited, standing.date())
-                .map(visit -> SinceWords.say(
-                                visit,
-                                Difference.between(course.course().on(visit, visit, Outlook.TIME_ONLY), standing))
-                        + " " + blocks)
+                .map(visit -> SinceWords.say(visit, Difference.between(course.on(visit), standing)) + " " + blocks)
                 .orElse(blocks);
     }
 

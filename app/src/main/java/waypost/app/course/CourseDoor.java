@@ -8,7 +8,6 @@ import waypost.app.audit.ReadLog;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
-import waypost.core.course.Outlook;
 
 /** The way into a course for every page: the clinic is checked, the look is logged, the patient's courses are put together. */
 @Component
@@ -37,7 +36,7 @@ public class CourseDoor {
     public OpenCourse open(Staff staff, UUID courseId) {
         LocalDate today = clock.today(staff);
         LoadedCourse course = loader.load(staff.clinicId(), courseId);
-        return new OpenCourse(course, course.course().on(today, today, Outlook.TIME_ONLY), today, heads);
+        return new OpenCourse(course, course.on(today), today, heads);
     }
 
     public LocalDate today(Staff staff) {

@@ -38,7 +38,6 @@ import waypost.app.store.Bundles;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.core.body.Side;
-import waypost.core.course.Outlook;
 import waypost.core.log.Event;
 import waypost.core.log.Hold;
 
@@ -219,8 +218,7 @@ public class DemoClinic implements ApplicationRunner {
 
     private void advance(Staff staff, UUID courseId, LocalDate date) {
         LoadedCourse course = loader.load(staff.clinicId(), courseId);
-        Advances.Offer offer = advances.offer(course.course().on(date, date, Outlook.TIME_ONLY), date)
-                .orElseThrow();
+        Advances.Offer offer = advances.offer(course.on(date), date).orElseThrow();
         advances.sign(staff, courseId, offer.next().phase().id(), offer.hash(), date);
     }
 

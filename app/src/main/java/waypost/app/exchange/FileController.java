@@ -25,7 +25,6 @@ import waypost.app.entry.FormProblem;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
-import waypost.core.course.Outlook;
 import waypost.core.measure.Plain;
 
 /** A course's files: readings out, readings in after a look, the course file. */
@@ -131,7 +130,7 @@ class FileController {
     private ModelAndView page(Staff staff, LoadedCourse course) {
         LocalDate today = clock.today(staff);
         return new ModelAndView("exchange/files")
-                .addObject("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today))
+                .addObject("head", heads.head(course, course.on(today), today))
                 .addObject("columns", String.join(", ", Column.titles()))
                 .addObject("needed", String.join(", ", Column.needed()))
                 .addObject("preview", null)

@@ -20,7 +20,6 @@ import waypost.app.entry.FormProblem;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 
 /** The readings on record: the list, corrections, and a reading of an earlier day. */
@@ -91,7 +90,7 @@ class ReadingsController {
 
     private ModelAndView page(Staff staff, LoadedCourse course, @Nullable UUID before) {
         LocalDate today = clock.today(staff);
-        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        Standing standing = course.on(today);
         return new ModelAndView("measure/readings")
                 .addObject("head", heads.head(course, standing, today))
                 .addObject("choices", Choices.of(course, standing).choices())

@@ -9,7 +9,6 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import waypost.app.store.LoadedCourse;
 import waypost.core.body.Side;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.doubt.Doubts;
 import waypost.core.followup.MeasuringSheet;
@@ -109,7 +108,7 @@ public record ReadingsPage(List<Line> lines, List<String> doubts, String earlier
         }
 
         private Standing standingOn(LocalDate date) {
-            return then.computeIfAbsent(date, day -> course.course().on(day, day, Outlook.TIME_ONLY));
+            return then.computeIfAbsent(date, day -> course.on(day));
         }
     }
 }

@@ -22,7 +22,6 @@ import waypost.core.body.Arc;
 import waypost.core.body.Direction;
 import waypost.core.body.Motion;
 import waypost.core.body.Side;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.doubt.Doubt;
 import waypost.core.doubt.Doubts;
@@ -92,7 +91,7 @@ class Sheets {
     public Sheet sheet(Staff staff, UUID courseId, List<String> added) {
         LoadedCourse course = loader.load(staff.clinicId(), courseId);
         LocalDate today = clock.today(staff);
-        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        Standing standing = course.on(today);
         SheetRows rows = new SheetRows(course, standing, mapper.findLatest(courseId));
         return new Sheet(
                 course,

@@ -14,7 +14,6 @@ import waypost.app.signature.Signatures;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.core.course.NextPhase;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.library.words.Dates;
 
@@ -54,7 +53,7 @@ public class Advances {
     @Transactional
     public void sign(Staff staff, UUID courseId, String phase, String shownHash, LocalDate today) {
         LoadedCourse course = loader.load(staff.clinicId(), courseId);
-        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        Standing standing = course.on(today);
         if (course.course().history().signed().stream().anyMatch(s -> s.phase().equals(phase))) {
             return;
         }

@@ -14,7 +14,6 @@ import waypost.app.store.CourseLoader;
 import waypost.app.store.HoldRow;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.NotFoundException;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.log.Hold;
 import waypost.library.words.Dates;
@@ -48,7 +47,7 @@ public class Holds {
                     "reviewOn",
                     "Found " + Dates.say(wanted.reviewOn()) + ", allowed: " + Dates.say(wanted.from()) + " or later.");
         }
-        Standing standing = course.course().on(wanted.from(), wanted.from(), Outlook.TIME_ONLY);
+        Standing standing = course.on(wanted.from());
         mapper.insertHold(
                 wanted.id(),
                 courseId,

@@ -11,7 +11,6 @@ import waypost.app.shell.ClinicClock;
 import waypost.app.signature.Signature;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.library.words.SurgeonMessageWords;
 import waypost.library.words.Words;
@@ -46,8 +45,7 @@ class SurgeonMessages {
         if (length < 3 || length > LONGEST) {
             throw new FormProblem("words", "Found " + length + " characters, allowed: 3 to " + LONGEST + ".");
         }
-        String evidence = EvidenceTable.of(course.course().on(today, today, Outlook.TIME_ONLY))
-                .text();
+        String evidence = EvidenceTable.of(course.on(today)).text();
         mapper.insertMessage(
                 id,
                 courseId,

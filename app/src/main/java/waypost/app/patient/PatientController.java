@@ -17,7 +17,6 @@ import waypost.app.course.OpenCourse;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.CourseRow;
 import waypost.app.store.LoadedCourse;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.library.words.Dates;
 
@@ -49,7 +48,7 @@ class PatientController {
     }
 
     private static Line line(LoadedCourse course, LocalDate today) {
-        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        Standing standing = course.on(today);
         return new Line(
                 course.row().id(),
                 CourseHeads.operation(course),

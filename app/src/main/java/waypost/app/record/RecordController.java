@@ -13,7 +13,6 @@ import waypost.app.course.CourseHeads;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
-import waypost.core.course.Outlook;
 
 /** The record: everything that happened on a course, newest first. */
 @Controller
@@ -42,7 +41,7 @@ class RecordController {
         Place place = Place.parse(before);
         RecordPage page = RecordPage.of(
                 mapper.findWritten(id, staff.zone(), place, RecordPage.LENGTH + 1), place, course.bundle());
-        model.addAttribute("head", heads.head(course, course.course().on(today, today, Outlook.TIME_ONLY), today));
+        model.addAttribute("head", heads.head(course, course.on(today), today));
         model.addAttribute("page", page);
         return "record/record";
     }

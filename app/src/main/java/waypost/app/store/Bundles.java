@@ -3,8 +3,7 @@ package waypost.app.store;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import org.springframework.context.event.ContextRefreshedEvent;
-import org.springframework.context.event.EventListener;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import waypost.library.bundle.Bundle;
@@ -13,7 +12,7 @@ import waypost.library.bundle.SourceText;
 
 /** Published bundles. They never change, so what was read once may be kept. */
 @Service
-public class Bundles {
+public class Bundles implements SmartInitializingSingleton {
 
     private final BundleMapper mapper;
     private final Map<String, Bundle> read = new ConcurrentHashMap<>();
@@ -37,10 +36,13 @@ public class Bundles {
         return Shipped.BUNDLE;
     }
 
-    /** What ships is published when the application starts, before anybody can ask for it. */
-    @EventListener(ContextRefreshedEvent.class)
+    /**
+     * What ships is read and published before the application listens: reading takes seconds in a process that has just been
+     * started, and whoever asked meanwhile would wait for them.
+     */
+    @Override
     @Transactional
-    public void publishShipped() {
+    public void afterSingletonsInstantiated() {
         publish(Shipped.BUNDLE);
     }
 

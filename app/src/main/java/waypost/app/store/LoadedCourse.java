@@ -1,10 +1,14 @@
 package waypost.app.store;
 
+import io.micrometer.core.instrument.Metrics;
+import io.micrometer.core.instrument.Timer;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import waypost.app.entry.OutOfReach;
 import waypost.core.course.Course;
+import waypost.core.course.Outlook;
+import waypost.core.course.Standing;
 import waypost.core.protocol.Protocol;
 import waypost.library.bundle.Bundle;
 import waypost.library.coursefile.CheckedIn;
@@ -18,6 +22,14 @@ public record LoadedCourse(CourseRow row, Bundle bundle, Course course, CourseRo
 
     public LoadedCourse {
         patient = List.copyOf(patient);
+    }
+
+    /** Where the course stands on a day, by what was known then. How long judging took is measured. */
+    public Standing on(LocalDate date) {
+        Timer.Sample begun = Timer.start();
+        Standing standing = course.on(date, date, Outlook.TIME_ONLY);
+        begun.stop(Metrics.timer("waypost.judging"));
+        return standing;
     }
 
     /** The day that an address asks for, or today; refused where the course can't be asked about it. */

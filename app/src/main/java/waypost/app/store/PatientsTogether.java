@@ -2,6 +2,8 @@ package waypost.app.store;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import io.micrometer.core.instrument.Metrics;
+import io.micrometer.core.instrument.Timer;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -54,6 +56,7 @@ class PatientsTogether {
     }
 
     private Map<UUID, LoadedCourse> together(List<Stored> patient) {
+        Timer.Sample begun = Timer.start();
         List<CourseRow> rows = patient.stream().map(Stored::row).toList();
         Person person = Person.of(patient.stream()
                 .map(stored -> new Episode(stored.row().id().toString(), alone(stored.row(), stored.rows())))
@@ -70,6 +73,7 @@ class PatientsTogether {
                             stored.rows(),
                             rows));
         }
+        begun.stop(Metrics.timer("waypost.putting.together"));
         return Map.copyOf(loaded);
     }
 

@@ -20,7 +20,6 @@ import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.core.body.Arc;
 import waypost.core.body.Side;
-import waypost.core.course.Outlook;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
 import waypost.core.limit.MotionLimit;
@@ -107,7 +106,7 @@ public class TeachBacks {
     public void keep(Staff staff, UUID courseId, UUID id, String rule, boolean said, boolean shown, String lapse) {
         LoadedCourse course = loader.load(staff.clinicId(), courseId);
         LocalDate today = clock.today(staff);
-        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        Standing standing = course.on(today);
         String words = of(course, standing).stream()
                 .filter(item -> item.rule().equals(rule))
                 .findFirst()

@@ -19,7 +19,6 @@ import waypost.app.entry.FormProblem;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 
 /** Teach-back: each precaution in plain words and a drawing, ticked when the patient has said it and shown it. */
@@ -71,7 +70,7 @@ class TeachController {
     private ModelAndView page(Staff staff, UUID id, Map<String, String> problems) {
         LoadedCourse course = loader.load(staff.clinicId(), id);
         LocalDate today = clock.today(staff);
-        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        Standing standing = course.on(today);
         return new ModelAndView("teach/teach-back")
                 .addObject("head", heads.head(course, standing, today))
                 .addObject("items", teachBacks.of(course, standing))

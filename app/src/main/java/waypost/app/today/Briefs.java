@@ -16,7 +16,6 @@ import waypost.app.store.LoadedCourse;
 import waypost.core.compare.Difference;
 import waypost.core.compare.Turned;
 import waypost.core.course.NextPhase;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.milestone.Milestone;
 import waypost.library.words.BlockWords;
@@ -39,11 +38,10 @@ class Briefs {
     }
 
     Brief brief(AppointmentRow appointment, LoadedCourse course, LocalDate day) {
-        Standing standing = course.course().on(day, day, Outlook.TIME_ONLY);
+        Standing standing = course.on(day);
         MilestoneWords words = new MilestoneWords(new Dates(course.row().dayZero()));
-        Optional<Difference> since = appointment
-                .lastVisit()
-                .map(visit -> Difference.between(course.course().on(visit, visit, Outlook.TIME_ONLY), standing));
+        Optional<Difference> since =
+                appointment.lastVisit().map(visit -> Difference.between(course.on(visit), standing));
         List<CourseHead.Strip> strip = heads.head(course, standing, day).strip();
         return new Brief(
                 course.row().id(),

@@ -24,7 +24,6 @@ import waypost.core.compare.Difference;
 import waypost.core.compare.Turned;
 import waypost.core.course.DutyStatus;
 import waypost.core.course.NextPhase;
-import waypost.core.course.Outlook;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
 import waypost.core.followup.Behind;
@@ -93,7 +92,7 @@ class TodayRows {
                 continue;
             }
             try {
-                Standing standing = course.course().on(day, day, Outlook.TIME_ONLY);
+                Standing standing = course.on(day);
                 Optional<LocalDate> looked = Optional.ofNullable(looks.get(id))
                         .map(at -> at.atZone(staff.clinicZone()).toLocalDate());
                 String news = news(course, standing, looked, counts.getOrDefault(id, 0));
@@ -225,7 +224,7 @@ class TodayRows {
     }
 
     private static String changed(LoadedCourse course, Standing standing, LocalDate since, String none) {
-        List<Turned> turned = Difference.turned(course.course().on(since, since, Outlook.TIME_ONLY), standing);
+        List<Turned> turned = Difference.turned(course.on(since), standing);
         long opened =
                 turned.stream().filter(role -> role.way() == Turned.Way.OPENS).count();
         long closed =

@@ -17,7 +17,6 @@ import waypost.app.course.CourseHeads;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.measure.Measure;
 import waypost.core.protocol.Phase;
@@ -56,7 +55,7 @@ class TrendController {
             @RequestParam(name = "measure", defaultValue = "") List<String> wanted) {
         LoadedCourse course = loader.load(staff.clinicId(), id);
         LocalDate today = clock.today(staff);
-        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        Standing standing = course.on(today);
         TrendCharts charts = new TrendCharts(standing);
         List<Measure> shown = shown(charts, wanted);
         return new ModelAndView("trend/trends")
@@ -77,7 +76,7 @@ class TrendController {
             @RequestParam(name = "measure", defaultValue = "") List<String> wanted) {
         LoadedCourse course = loader.load(staff.clinicId(), id);
         LocalDate today = clock.today(staff);
-        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        Standing standing = course.on(today);
         TrendCharts charts = new TrendCharts(standing);
         return new Charts(
                 course.row().dayZero(),

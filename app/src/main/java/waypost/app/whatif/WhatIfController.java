@@ -33,7 +33,6 @@ import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.core.compare.Difference;
 import waypost.core.course.OrderEffects;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.log.Order;
 import waypost.core.question.Question;
@@ -80,7 +79,7 @@ class WhatIfController {
         }
         try {
             Trial trial = Trial.of(course, staff, today, all, reading, order);
-            Standing now = course.course().on(today, today, Outlook.TIME_ONLY);
+            Standing now = course.on(today);
             Standing would = trial.standing(course, today);
             Difference difference = Difference.between(now, would);
             return page.addObject("difference", DifferencePage.of(difference))
@@ -110,7 +109,7 @@ class WhatIfController {
             warnings.add(
                     "An order by phone holds for " + Order.PHONE_DAYS + " days and falls back unless countersigned.");
         }
-        Signs signs = new Signs(course.course().on(today, today, Outlook.TIME_ONLY));
+        Signs signs = new Signs(course.on(today));
         Words words = Words.of(course.course().resolved());
         effects.stillClosed()
                 .forEach(verdict -> warnings.add(signs.title(verdict.role()) + " stays closed: "
@@ -133,7 +132,7 @@ class WhatIfController {
 
     private ModelAndView page(Staff staff, LoadedCourse course, Map<String, String> all, HttpSession session) {
         LocalDate today = clock.today(staff);
-        Standing now = course.course().on(today, today, Outlook.TIME_ONLY);
+        Standing now = course.on(today);
         return new ModelAndView("whatif/what-if")
                 .addObject("head", heads.head(course, now, today))
                 .addObject("questions", course.protocol().questions())

@@ -15,7 +15,6 @@ import waypost.app.rack.Signs;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.SetRow;
 import waypost.app.store.WorkStore;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.log.WorkLog;
 import waypost.core.safety.CheckIn;
@@ -51,7 +50,7 @@ public class VisitDays {
         OpenCourse open = door.open(staff, courseId);
         LoadedCourse course = open.course();
         LocalDate today = day.isAfter(open.today()) ? open.today() : day;
-        Standing standing = course.course().on(today, today, Outlook.TIME_ONLY);
+        Standing standing = course.on(today);
         List<SetRow> sets = work.sets(courseId);
         WorkLog log = work.log(sets, course.checkIns());
         Optional<CheckIn> said = CheckIn.ofOneDay(course.checkIns().stream()

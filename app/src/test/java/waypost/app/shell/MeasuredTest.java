@@ -23,7 +23,9 @@ class MeasuredTest {
                         "uri=\"/today\"",
                         "waypost_sign_ins_total{outcome=\"signed_in\"}",
                         "waypost_database_reached 1.0",
-                        "hikaricp_connections_active")
+                        "hikaricp_connections_active",
+                        "waypost_judging_seconds_count",
+                        "waypost_putting_together_seconds_count")
                 .doesNotContain("Ottoline");
         assertThat(Visitor.stranger().get("/actuator/prometheus").status()).isEqualTo(404);
         assertThat(Visitor.stranger().get("/actuator/env").status()).isEqualTo(404);

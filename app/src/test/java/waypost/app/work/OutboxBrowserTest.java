@@ -2,6 +2,7 @@ package waypost.app.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.micrometer.core.instrument.MeterRegistry;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Tag;
@@ -49,6 +50,12 @@ class OutboxBrowserTest {
         browser.until(page -> page.findElements(DONE).size() == 1);
         browser.until(page -> !page.findElement(By.id("outbox")).isDisplayed());
         assertThat(visit.page("heel-slide/operated").split("Take back set")).hasSize(2);
+        assertThat(RunningWaypost.get()
+                        .bean(MeterRegistry.class)
+                        .get("waypost.entries.waited")
+                        .timer()
+                        .count())
+                .isPositive();
         assertThat(browser.complaints()).allMatch(said -> said.contains("/sets"));
     }
 
