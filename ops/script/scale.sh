@@ -18,6 +18,8 @@ scale() {
     trap 'kill "${SCALE_APP:-}" 2>/dev/null || true; database_stop scale' EXIT
     database_ensure waypost
     scale_app
+    # The demo clinic, of which the others are made, is entered after the application begins to listen.
+    until database_sql -d waypost -tc "select count(*) from demo_data" | grep -q 1; do sleep 1; done
     scale_app_stop
     local have=0
     for clinics in "$@"; do
@@ -76,7 +78,7 @@ scale_plans() {
     echo "slowest:"
     awk '/Query Text:/ && took != "" { text = $0; sub(/.*Query Text: */, "", text); print took " ms " substr(text, 1, 110); took = "" }
          /duration: .* plan:/ { took = $0; sub(/.*duration: /, "", took); sub(/ ms.*/, "", took) }' "$WAYPOST_DB_LOG" |
-        sort -rn | head -8 | sed 's/^/  /'
+        sort -rn | awk 'NR <= 8 { print "  " $0 }'
 }
 
 scale_app() {

@@ -136,11 +136,20 @@ final class BodyPicture {
                 1.5);
     }
 
+    /** Whether hand or foot stays where it is: then the body moves over it. */
+    private boolean isFixed() {
+        return done.start().contacts().stream()
+                .anyMatch(contact -> contact.half() == Half.OPERATED
+                        && (limb() == Limb.ARM
+                                ? contact.spot().isOfArm()
+                                : contact.spot().isOfLeg()));
+    }
+
     /** The way of what moves most, with a head. */
     private Optional<Shape> arrow() {
         List<Vector3D> hand = way(body -> body.end(Half.OPERATED, limb() == Limb.ARM ? Segment.HAND : Segment.FOOT));
         List<Vector3D> head = way(body -> body.begin(Half.OPERATED, Segment.HEAD));
-        List<Vector3D> most = length(hand) >= length(head) ? hand : head;
+        List<Vector3D> most = !isFixed() && length(hand) >= length(head) ? hand : head;
         return length(most) < 2 * MOVES
                 ? Optional.empty()
                 : Arrow.along(most.stream().map(camera::at).toList());

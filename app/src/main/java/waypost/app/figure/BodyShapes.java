@@ -16,6 +16,7 @@ record BodyShapes(Skeleton body, Camera camera) {
     private static final double TRUNK_WIDTH = 15;
     private static final double SHOULDERS = 0.68;
     private static final double HIPS = 0.42;
+    private static final double BENDING = 0.02;
     private static final double NECK_WIDTH = 8;
     private static final double HEAD_RADIUS = 0.085;
     private static final double NOSE = 0.035;
@@ -48,10 +49,13 @@ record BodyShapes(Skeleton body, Camera camera) {
         return List.of(
                 stroke(kind, 13, begin(half, Segment.THIGH), begin(half, Segment.SHANK)),
                 stroke(kind, 10, begin(half, Segment.SHANK), begin(half, Segment.FOOT)),
-                new Shape(
-                        kind,
-                        Point.path(begin(half, Segment.FOOT), spot(half, Spot.HEEL), end(half, Segment.FOOT)) + "Z",
-                        5));
+                new Shape(kind, Point.path(begin(half, Segment.FOOT), spot(half, Spot.HEEL), toes(half)) + "Z", 5));
+    }
+
+    /** Toes bend where they would go into the floor. */
+    private Point toes(Half half) {
+        Vector3D tip = body.end(half, Segment.FOOT);
+        return tip.getZ() < -BENDING ? spot(half, Spot.TOES) : camera.at(tip);
     }
 
     /** A corner of the trunk, so far from its middle as a share of the way to the shoulders. */

@@ -18,4 +18,8 @@ public record Figure(
     public Figure {
         shapes = List.copyOf(shapes);
     }
+
+    Figure captioned(String words) {
+        return new Figure(viewBox, shapes, limited, operated, seen, words);
+    }
 }

@@ -62,18 +62,18 @@ public final class Figures {
      * @param allowed what is allowed of the leading motion where it is limited
      */
     public static Figure of(Activity.Exercise exercise, Role role, Optional<Arc> allowed, Side side) {
-        return of(exercise.pose(), role, exercise.teaching().equipment(), allowed, side);
+        Figure figure = of(exercise.pose(), role, exercise.teaching().equipment(), allowed, side);
+        return figure.captioned(PoseWords.say(exercise, role));
     }
 
     private static Figure of(Pose pose, Role role, List<String> equipment, Optional<Arc> allowed, Side side) {
         Motion leading = leading(role);
-        String caption = PoseWords.say(pose, role);
         if (HandPicture.shows(leading)) {
             List<Shape> shapes = new HandPicture(leading, pose.start(role), pose.end(role)).shapes(allowed);
-            return drawn(shapes, allowed.isPresent(), leading, side, HandPicture.SEEN, caption);
+            return drawn(shapes, allowed.isPresent(), leading, side, HandPicture.SEEN);
         }
         BodyPicture picture = new BodyPicture(Done.of(pose, role, equipment), leading, side);
-        return drawn(picture.shapes(role, allowed), allowed.isPresent(), leading, side, picture.seen(), caption);
+        return drawn(picture.shapes(role, allowed), allowed.isPresent(), leading, side, picture.seen());
     }
 
     /** A joint taken through what is allowed, as a precaution is taught. */
@@ -93,20 +93,13 @@ public final class Figures {
                 "",
                 motion.joint() == Joint.HIP || isOfArm(motion) ? List.of(through) : List.of(through, LIFTED),
                 Reducible.NOTHING);
-        Figure shown = of(new Pose(posture, Map.of()), taught, List.of(), Optional.of(allowed), side);
-        return new Figure(
-                shown.viewBox(), shown.shapes(), true, shown.operated(), shown.seen(), "The end of what is allowed.");
+        return of(new Pose(posture, Map.of()), taught, List.of(), Optional.of(allowed), side)
+                .captioned("The end of what is allowed.");
     }
 
-    private static Figure drawn(
-            List<Shape> shapes, boolean limited, Motion leading, Side side, String seen, String caption) {
+    private static Figure drawn(List<Shape> shapes, boolean limited, Motion leading, Side side, String seen) {
         return new Figure(
-                box(shapes),
-                shapes,
-                limited,
-                side.name().toLowerCase(Locale.ROOT) + " " + limb(leading),
-                seen,
-                caption);
+                box(shapes), shapes, limited, side.name().toLowerCase(Locale.ROOT) + " " + limb(leading), seen, "");
     }
 
     private static boolean isOfArm(Motion motion) {

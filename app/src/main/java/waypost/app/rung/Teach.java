@@ -25,7 +25,7 @@ record Teach(Optional<Activity.Exercise> exercise) {
     }
 
     String setUp(Role role) {
-        return exercise.map(one -> PoseWords.say(one.pose(), role)).orElse("");
+        return exercise.map(one -> PoseWords.say(one, role)).orElse("");
     }
 
     Optional<Figure> figure(Role role, Side side) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import waypost.core.body.Degrees;
 import waypost.core.body.Motion;
+import waypost.core.exercise.Activity;
 import waypost.core.exercise.Pose;
 import waypost.core.exercise.Role;
 
@@ -22,6 +23,13 @@ public final class PoseWords {
                         joint(start.getKey(), start.getValue(), end.getOrDefault(start.getKey(), start.getValue())))
                 .forEach(parts::add);
         return String.join("; ", parts) + ".";
+    }
+
+    /** The same, with what it is done with: "Sitting; knee flexion 90° to 10°. With: band, chair." */
+    public static String say(Activity.Exercise exercise, Role role) {
+        List<String> equipment = exercise.teaching().equipment();
+        String with = equipment.isEmpty() ? "" : " With: " + String.join(", ", equipment) + ".";
+        return say(exercise.pose(), role) + with;
     }
 
     private static String joint(Motion motion, Degrees start, Degrees end) {
