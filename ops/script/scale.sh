@@ -13,7 +13,7 @@ scale() {
     database_forget scale
     # Every plan that the server makes is written down as it was carried out; the rows are invented.
     database_start scale -c shared_buffers=1GB -c work_mem=16MB -c maintenance_work_mem=512MB -c max_wal_size=8GB \
-        -c synchronous_commit=off -c session_preload_libraries=auto_explain -c log_min_messages=log \
+        -c fsync=off -c full_page_writes=off -c synchronous_commit=off -c session_preload_libraries=auto_explain -c log_min_messages=log \
         -c auto_explain.log_analyze=on -c auto_explain.log_timing=off -c auto_explain.log_buffers=on -c auto_explain.log_min_duration=-1
     trap 'kill "${SCALE_APP:-}" 2>/dev/null || true; database_stop scale' EXIT
     database_ensure waypost

@@ -32,13 +32,15 @@ final class BodyPicture {
     private static final double ARC_STEP = 5;
 
     private final Motion leading;
+    private final List<String> equipment;
     private final Done done;
     private final Skeleton start;
     private final Skeleton middle;
     private final Skeleton end;
     private final Camera camera;
 
-    BodyPicture(Done done, Motion leading, Side operated) {
+    BodyPicture(Done done, Motion leading, List<String> equipment, Side operated) {
+        this.equipment = equipment;
         this.leading = leading;
         this.done = done;
         Placing placing = new Placing(Build.MIDDLING);
@@ -96,7 +98,8 @@ final class BodyPicture {
         BodyShapes after = new BodyShapes(end, camera);
         Surroundings around = new Surroundings(start, end, done.end(), camera);
         Limb still = limb() == Limb.ARM ? Limb.LEG : Limb.ARM;
-        List<Shape> shapes = new ArrayList<>();
+        Equipment things = new Equipment(start, end, camera, done.posture(), limb(), equipment);
+        List<Shape> shapes = new ArrayList<>(things.behind());
         shapes.addAll(after.limb(Half.OTHER, Limb.ARM, "body-far"));
         shapes.addAll(after.limb(Half.OTHER, Limb.LEG, "body-far"));
         if (trunkMoves()) {
@@ -108,6 +111,7 @@ final class BodyPicture {
         shapes.addAll(after.limb(Half.OPERATED, limb(), "body-end"));
         shapes.add(mark());
         shapes.addAll(around.held(role));
+        shapes.addAll(things.inHand());
         allowed.ifPresent(arc -> shapes.addAll(limit(arc)));
         arrow().ifPresent(shapes::add);
         double left = Point.leftmost(shapes) - MARK;

@@ -72,7 +72,7 @@ public final class Figures {
             List<Shape> shapes = new HandPicture(leading, pose.start(role), pose.end(role)).shapes(allowed);
             return drawn(shapes, allowed.isPresent(), leading, side, HandPicture.SEEN);
         }
-        BodyPicture picture = new BodyPicture(Done.of(pose, role, equipment), leading, side);
+        BodyPicture picture = new BodyPicture(Done.of(pose, role, equipment), leading, equipment, side);
         return drawn(picture.shapes(role, allowed), allowed.isPresent(), leading, side, picture.seen());
     }
 

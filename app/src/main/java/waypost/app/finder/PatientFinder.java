@@ -43,7 +43,7 @@ public class PatientFinder {
                   from course c
                   join patient p on p.id = c.patient_id
                   join statement s on s.course_id = c.id
-                 where c.clinic_id = #{clinicId}
+                 where p.clinic_id = #{clinicId} and c.clinic_id = #{clinicId}
                    and (p.name ilike #{pattern} or p.number ilike #{pattern})
                    and not exists (select 1 from statement later where later.replaces = s.id)
                  order by p.name

@@ -28,6 +28,8 @@ record Footing(Posture posture, Role role, List<String> equipment, List<JointAng
     private static final double STRAIGHT = 30;
     private static final double BENT = 45;
     private static final double RIGHT_ANGLE = 90;
+    private static final double STEP_METRES = 0.2;
+    private static final List<String> STEPS = List.of("step", "box", "stairs");
     private static final double SEAT_METRES = 0.45;
 
     /** How the body is held with its joints bent so. */
@@ -133,26 +135,27 @@ record Footing(Posture posture, Role role, List<String> equipment, List<JointAng
     /** On both feet, unless the file says that the operated leg stands alone, or is lifted. */
     private List<Contact> standing(JointAngles angles) {
         if (bears(Support.ONE, true)) {
-            return foot(Half.OPERATED, angles);
+            return foot(Half.OPERATED, angles, STEPS.stream().anyMatch(equipment::contains) ? STEP_METRES : 0);
         }
         if (bears(Support.ONE, false) || Done.swings(role)) {
-            return foot(Half.OTHER, angles);
+            return foot(Half.OTHER, angles, 0);
         }
-        List<Contact> contacts = new ArrayList<>(foot(Half.OPERATED, angles));
-        contacts.addAll(foot(Half.OTHER, angles));
+        List<Contact> contacts = new ArrayList<>(foot(Half.OPERATED, angles, 0));
+        contacts.addAll(foot(Half.OTHER, angles, 0));
         return contacts;
     }
 
     /** The sole, or as much of it as the ankle leaves down while the knee is straight. */
-    private static List<Contact> foot(Half half, JointAngles angles) {
+    private static List<Contact> foot(Half half, JointAngles angles, double height) {
+        Surface ground = new Surface.Level(height);
         double ankle = angles.at(half, Motion.ANKLE_DORSIFLEXION);
         if (ankle < -RAISED) {
-            return List.of(new Contact(half, Spot.TOES, Surface.floor()));
+            return List.of(new Contact(half, Spot.TOES, ground));
         }
         if (ankle > RAISED && angles.at(half, Motion.KNEE_FLEXION) < RAISED) {
-            return List.of(new Contact(half, Spot.HEEL, Surface.floor()));
+            return List.of(new Contact(half, Spot.HEEL, ground));
         }
-        return Contact.sole(half, Surface.floor());
+        return Contact.sole(half, ground);
     }
 
     private boolean bears(Support support, boolean anything) {

@@ -1,0 +1,68 @@
+package waypost.app.figure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import waypost.core.anatomy.Half;
+import waypost.core.anatomy.Skeleton;
+import waypost.core.anatomy.Spot;
+import waypost.core.body.Limb;
+import waypost.core.demand.Posture;
+
+/**
+ * What an exercise needs and the body does not rest on: a table under the hand, a wall at the back, a ball.
+ *
+ * @param names as the exercise's file has them
+ */
+record Equipment(Skeleton start, Skeleton end, Camera camera, Posture posture, Limb limb, List<String> names) {
+
+    private static final String THING = "body-thing";
+    private static final double TABLE = 28;
+    private static final double UNDER_THE_HAND = 5;
+    private static final double WALL = 195;
+    private static final double BEHIND = 11;
+    private static final double BALL = 9;
+
+    /** What stands behind the body in the picture. */
+    List<Shape> behind() {
+        List<Shape> shapes = new ArrayList<>();
+        if (camera.seesTheGround() && limb == Limb.ARM && names.contains("table")) {
+            shapes.add(table());
+        }
+        if (camera.seesTheGround() && limb == Limb.LEG && posture == Posture.STANDING && names.contains("wall")) {
+            double x = backs().mapToDouble(Point::x).min().orElse(0) - BEHIND;
+            shapes.add(BodyShapes.stroke(THING, 3, new Point(x, 0), new Point(x, WALL)));
+        }
+        return shapes;
+    }
+
+    /** What is in the hand, or under it. */
+    List<Shape> inHand() {
+        boolean ball = names.stream().anyMatch(name -> name.endsWith("ball"));
+        return ball && limb == Limb.ARM
+                ? List.of(new Shape("body-held", BodyShapes.circle(hand(end), BALL), 2))
+                : List.of();
+    }
+
+    private Point hand(Skeleton body) {
+        return camera.at(body.spot(Half.OPERATED, Spot.PALM));
+    }
+
+    private Stream<Point> backs() {
+        return Stream.of(start, end)
+                .flatMap(body -> Stream.of(
+                        camera.at(body.spot(Half.OPERATED, Spot.BUTTOCK)),
+                        camera.at(body.spot(Half.OPERATED, Spot.SHOULDER_BLADE))));
+    }
+
+    /** As high as the lower of where the hand begins and ends. */
+    private Shape table() {
+        double height = Math.max(0, Math.min(hand(start).y(), hand(end).y()) - UNDER_THE_HAND);
+        double x = hand(end).x();
+        return new Shape(
+                THING,
+                Point.path(new Point(x - TABLE, height), new Point(x + TABLE, height))
+                        + Point.path(new Point(x + TABLE - 4, height), new Point(x + TABLE - 4, 0)),
+                3);
+    }
+}
