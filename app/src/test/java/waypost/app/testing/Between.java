@@ -18,7 +18,8 @@ import java.util.concurrent.atomic.AtomicInteger;
 /** Something between browser and application, as a clinic's proxy is: it passes everything on, until it answers itself. */
 public final class Between implements AutoCloseable {
 
-    private static final List<String> ASKED = List.of("Cookie", "Content-Type", "Accept", "HX-Request", "X-CSRF-TOKEN");
+    private static final List<String> ASKED =
+            List.of("Cookie", "Content-Type", "Accept", "HX-Request", "X-CSRF-TOKEN", "X-Waypost-Waited");
     private static final List<String> ANSWERED =
             List.of("Set-Cookie", "Content-Type", "Cache-Control", "X-Waypost", "Content-Security-Policy");
 

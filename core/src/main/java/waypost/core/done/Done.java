@@ -12,7 +12,6 @@ import waypost.core.anatomy.Segment;
 import waypost.core.anatomy.Stance;
 import waypost.core.body.Degrees;
 import waypost.core.body.Joint;
-import waypost.core.body.Limb;
 import waypost.core.body.Motion;
 import waypost.core.demand.Chain;
 import waypost.core.demand.Demand;
@@ -66,14 +65,12 @@ public record Done(Posture posture, Stance start, Stance middle, Stance end) {
                 pose.posture(), !swings(role), new JointAngles(Map.of(Half.OPERATED, operated, Half.OTHER, other)));
     }
 
-    /** Whether a leg of it moves in the air, and nobody says that it bears. */
+    /** Whether a leg of it moves in the air; what it bears in turn it bears before and after. */
     static boolean swings(Role role) {
         return role.demands().stream()
-                        .anyMatch(demand -> demand instanceof Demand.Movement movement
-                                && movement.chain() == Chain.OPEN
-                                && LEG.contains(movement.motion().joint()))
-                && role.demands().stream()
-                        .noneMatch(demand -> demand instanceof Demand.Bearing bearing && bearing.limb() == Limb.LEG);
+                .anyMatch(demand -> demand instanceof Demand.Movement movement
+                        && movement.chain() == Chain.OPEN
+                        && LEG.contains(movement.motion().joint()));
     }
 
     private static JointAngles halfWay(JointAngles start, JointAngles end) {

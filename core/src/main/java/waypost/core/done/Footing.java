@@ -62,7 +62,7 @@ record Footing(Posture posture, Role role, List<String> equipment, List<JointAng
             case ON_OPERATED_SIDE -> lying(Half.OPERATED);
             case ON_OTHER_SIDE -> lying(Half.OTHER);
             case HANDS_AND_KNEES -> onFours(angles);
-            case PLANK -> both(Surface.floor(), Spot.PALM, Spot.TOES);
+            case PLANK -> both(Surface.floor(), isOnForearms(angles) ? Spot.ELBOW : Spot.PALM, Spot.TOES);
             case KNEELING -> both(Surface.floor(), Spot.KNEE, Spot.TOES);
         };
     }
@@ -110,6 +110,11 @@ record Footing(Posture posture, Role role, List<String> equipment, List<JointAng
                 : Optional.empty();
     }
 
+    private static boolean isOnForearms(JointAngles angles) {
+        return angles.at(Half.OPERATED, Motion.ELBOW_FLEXION) > RIGHT_ANGLE - HANGING
+                && angles.at(Half.OPERATED, Motion.SHOULDER_FLEXION) > RIGHT_ANGLE - 2 * HANGING;
+    }
+
     /** Who sits back over the heels leaves the hands where they are and stands on shanks and toes. */
     private static List<Contact> onFours(JointAngles angles) {
         double knee = angles.at(Half.OPERATED, Motion.KNEE_FLEXION);
@@ -134,7 +139,7 @@ record Footing(Posture posture, Role role, List<String> equipment, List<JointAng
 
     /** On both feet, unless the file says that the operated leg stands alone, or is lifted. */
     private List<Contact> standing(JointAngles angles) {
-        if (bears(Support.ONE, true)) {
+        if (!Done.swings(role) && bears(Support.ONE, true)) {
             return foot(Half.OPERATED, angles, STEPS.stream().anyMatch(equipment::contains) ? STEP_METRES : 0);
         }
         if (bears(Support.ONE, false) || Done.swings(role)) {
