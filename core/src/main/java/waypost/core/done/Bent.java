@@ -10,6 +10,8 @@ import waypost.core.demand.Posture;
 /** How the joints of a posture are bent where nobody said: hands flat under the shoulders, knees under the hips. */
 final class Bent {
 
+    private static final double MOSTLY_BENT = 75;
+    private static final double REACHING = 60;
     private static final Map<Motion, Degrees> SITTING =
             Map.of(Motion.HIP_FLEXION, Degrees.of(90), Motion.KNEE_FLEXION, Degrees.of(90));
     private static final Map<Motion, Degrees> ON_FOURS = Map.of(
@@ -37,13 +39,21 @@ final class Bent {
     static JointAngles by(Posture posture, boolean bearing, JointAngles said) {
         JointAngles angles = said;
         for (Half half : Half.values()) {
+            boolean onForearm = posture == Posture.PLANK && isOnForearm(said, half);
             for (Map.Entry<Motion, Degrees> own : of(posture).entrySet()) {
-                if (!said.says(half, own.getKey())) {
+                boolean flatHand = own.getKey() == Motion.WRIST_FLEXION && onForearm;
+                if (!said.says(half, own.getKey()) && !flatHand) {
                     angles = angles.with(half, own.getKey(), own.getValue());
                 }
             }
         }
         return posture == Posture.STANDING && bearing ? leaningWithTheShanks(angles) : angles;
+    }
+
+    /** Elbows bent under the shoulders: the forearms are on the ground. */
+    static boolean isOnForearm(JointAngles angles, Half half) {
+        return angles.at(half, Motion.ELBOW_FLEXION) > MOSTLY_BENT
+                && angles.at(half, Motion.SHOULDER_FLEXION) > REACHING;
     }
 
     /** Who bends the knees in standing bends the hips as far, so that the trunk leans no more than the shanks do. */

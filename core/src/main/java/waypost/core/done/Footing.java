@@ -62,7 +62,8 @@ record Footing(Posture posture, Role role, List<String> equipment, List<JointAng
             case ON_OPERATED_SIDE -> lying(Half.OPERATED);
             case ON_OTHER_SIDE -> lying(Half.OTHER);
             case HANDS_AND_KNEES -> onFours(angles);
-            case PLANK -> both(Surface.floor(), isOnForearms(angles) ? Spot.ELBOW : Spot.PALM, Spot.TOES);
+            case PLANK ->
+                both(Surface.floor(), Bent.isOnForearm(angles, Half.OPERATED) ? Spot.ELBOW : Spot.PALM, Spot.TOES);
             case KNEELING -> both(Surface.floor(), Spot.KNEE, Spot.TOES);
         };
     }
@@ -108,11 +109,6 @@ record Footing(Posture posture, Role role, List<String> equipment, List<JointAng
         return fixed && reaches && equipment.contains("wall")
                 ? Optional.of(new Contact(Half.OPERATED, Spot.PALM, Surface.Upright.AHEAD))
                 : Optional.empty();
-    }
-
-    private static boolean isOnForearms(JointAngles angles) {
-        return angles.at(Half.OPERATED, Motion.ELBOW_FLEXION) > RIGHT_ANGLE - HANGING
-                && angles.at(Half.OPERATED, Motion.SHOULDER_FLEXION) > RIGHT_ANGLE - 2 * HANGING;
     }
 
     /** Who sits back over the heels leaves the hands where they are and stands on shanks and toes. */
