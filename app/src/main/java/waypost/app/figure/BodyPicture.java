@@ -72,10 +72,7 @@ final class BodyPicture {
     }
 
     private Limb limb() {
-        return switch (leading.joint()) {
-            case SHOULDER, ELBOW, FOREARM, WRIST, MCP, PIP, DIP -> Limb.ARM;
-            default -> Limb.LEG;
-        };
+        return leading.joint().limb();
     }
 
     private List<List<Vector3D>> tracked() {

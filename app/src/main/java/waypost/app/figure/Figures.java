@@ -103,7 +103,7 @@ public final class Figures {
     }
 
     private static boolean isOfArm(Motion motion) {
-        return !limb(motion).equals("leg");
+        return motion.joint().limb() == Limb.ARM;
     }
 
     private static String limb(Motion leading) {

@@ -66,7 +66,7 @@ public record Held(Skeleton skeleton, List<Push> pushes, List<Pull> pulls) {
     }
 
     /** What the muscles about a joint must hold, in newton-metres, by the axes of what the joint hangs on. */
-    public Torque torque(Half half, Joint joint) {
+    public JointMoment torque(Half half, Joint joint) {
         Vector3D at = skeleton.joint(half, joint);
         Set<Segment> beyond = Lever.allBeyond(joint);
         Vector3D sum = Vector3D.ZERO;
@@ -86,7 +86,7 @@ public record Held(Skeleton skeleton, List<Push> pushes, List<Pull> pulls) {
             }
         }
         Vector3D held = skeleton.turnedBefore(half, joint).applyInverseTo(sum.negate());
-        return Torque.of(half, joint, held);
+        return JointMoment.of(half, joint, held);
     }
 
     private static Vector3D turning(Vector3D about, Vector3D at, Vector3D force) {

@@ -12,5 +12,13 @@ public enum Joint {
     TRUNK,
     HIP,
     KNEE,
-    ANKLE
+    ANKLE;
+
+    /** The limb it is of; the trunk's moves the legs under it. */
+    public Limb limb() {
+        return switch (this) {
+            case SHOULDER, ELBOW, FOREARM, WRIST, MCP, PIP, DIP -> Limb.ARM;
+            case TRUNK, HIP, KNEE, ANKLE -> Limb.LEG;
+        };
+    }
 }

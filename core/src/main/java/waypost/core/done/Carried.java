@@ -1,6 +1,5 @@
 package waypost.core.done;
 
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -12,17 +11,9 @@ import waypost.core.anatomy.Held;
 import waypost.core.anatomy.Placing;
 import waypost.core.anatomy.Stance;
 import waypost.core.body.Limb;
-import waypost.core.demand.BodyShare;
-import waypost.core.demand.Demand;
-import waypost.core.demand.Support;
 
 /** What each limb carries of the body while something is done, at the worse end of it: worked out, not said. */
 public final class Carried {
-
-    /** Below this share a limb only touches, in percent. */
-    private static final double TOUCHING = 3;
-
-    private static final double WHOLE = 100;
 
     private final Map<Half, Map<Limb, Double>> percent = new EnumMap<>(Half.class);
 
@@ -59,18 +50,5 @@ public final class Carried {
     /** In percent of body mass. */
     public double percent(Half half, Limb limb) {
         return percent.getOrDefault(half, Map.of()).getOrDefault(limb, 0.0);
-    }
-
-    /** What a side is asked by it; nothing of a limb that at most touches. */
-    public List<Demand> asks(Half half) {
-        List<Demand> asks = new ArrayList<>();
-        for (Limb limb : Limb.values()) {
-            double share = percent(half, limb);
-            if (share > TOUCHING) {
-                Support support = percent(half.opposite(), limb) > TOUCHING ? Support.BOTH : Support.ONE;
-                asks.add(new Demand.Bearing(limb, BodyShare.ofPercent(Math.min(WHOLE, share)), support));
-            }
-        }
-        return asks;
     }
 }

@@ -2,7 +2,6 @@ package waypost.core.done;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Stream;
 import waypost.core.anatomy.Build;
 import waypost.core.anatomy.Half;
@@ -11,7 +10,7 @@ import waypost.core.anatomy.Placing;
 import waypost.core.anatomy.Segment;
 import waypost.core.anatomy.Stance;
 import waypost.core.body.Degrees;
-import waypost.core.body.Joint;
+import waypost.core.body.Limb;
 import waypost.core.body.Motion;
 import waypost.core.demand.Chain;
 import waypost.core.demand.Demand;
@@ -29,8 +28,6 @@ public record Done(Posture posture, Stance start, Stance middle, Stance end) {
 
     /** What lies on the floor is as thick as this, in metres. */
     private static final double LEAST_RAISED = 0.05;
-
-    private static final Set<Joint> LEG = Set.of(Joint.HIP, Joint.KNEE, Joint.ANKLE);
 
     /** As the pose of an exercise, the movements of a role and what it is done with say it. */
     public static Done of(Pose pose, Role role, List<String> equipment) {
@@ -70,7 +67,7 @@ public record Done(Posture posture, Stance start, Stance middle, Stance end) {
         return role.demands().stream()
                 .anyMatch(demand -> demand instanceof Demand.Movement movement
                         && movement.chain() == Chain.OPEN
-                        && LEG.contains(movement.motion().joint()));
+                        && movement.motion().joint().limb() == Limb.LEG);
     }
 
     private static JointAngles halfWay(JointAngles start, JointAngles end) {

@@ -206,8 +206,8 @@ class BodyTest {
                     stance.mirrored(),
                     Pull.ofWeight(Half.OPERATED, Spot.PALM, 3).mirrored());
             for (Joint joint : List.of(Joint.SHOULDER, Joint.ELBOW, Joint.HIP, Joint.KNEE, Joint.ANKLE)) {
-                Torque mine = one.torque(Half.OPERATED, joint);
-                Torque theirs = other.torque(Half.OTHER, joint);
+                JointMoment mine = one.torque(Half.OPERATED, joint);
+                JointMoment theirs = other.torque(Half.OTHER, joint);
                 assertThat(theirs.bending()).as(joint + " of " + stance).isCloseTo(mine.bending(), within(0.2));
                 assertThat(theirs.outward()).as(joint + " of " + stance).isCloseTo(mine.outward(), within(0.2));
                 assertThat(theirs.turning()).as(joint + " of " + stance).isCloseTo(mine.turning(), within(0.2));

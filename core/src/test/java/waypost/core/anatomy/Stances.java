@@ -32,42 +32,34 @@ final class Stances {
 
     /** Arms straight down from the shoulders to the hands, the body straight from the shoulders to what it pivots on. */
     static Stance pressUp(Spot pivot, double shoulderFlexion, double handsHeight, double pivotHeight) {
-        Map<Motion, Degrees> angles = angles(
-                Motion.SHOULDER_FLEXION,
-                shoulderFlexion,
-                Motion.FOREARM_ROTATION,
-                -90,
-                Motion.WRIST_FLEXION,
-                -90,
-                Motion.KNEE_FLEXION,
-                pivot == Spot.KNEE ? 60 : 0,
-                Motion.ANKLE_DORSIFLEXION,
-                pivot == Spot.KNEE ? -40 : 0);
-        return new Stance(
-                Attitude.ON_FRONT,
-                JointAngles.alike(angles),
-                touching(Contact.both(Spot.PALM, at(handsHeight)), Contact.both(pivot, at(pivotHeight))));
+        return press(
+                pivot,
+                angles(Motion.SHOULDER_FLEXION, shoulderFlexion, Motion.FOREARM_ROTATION, -90),
+                handsHeight,
+                pivotHeight);
     }
 
     /** Elbows wide and at right angles, the hands where they were. */
     static Stance pressDown(Spot pivot, double shoulderFlexion) {
-        Map<Motion, Degrees> angles = angles(
-                Motion.SHOULDER_FLEXION,
-                shoulderFlexion,
-                Motion.SHOULDER_ABDUCTION,
-                72,
-                Motion.ELBOW_FLEXION,
-                90,
-                Motion.WRIST_FLEXION,
-                -90,
-                Motion.KNEE_FLEXION,
-                pivot == Spot.KNEE ? 60 : 0,
-                Motion.ANKLE_DORSIFLEXION,
-                pivot == Spot.KNEE ? -40 : 0);
+        return press(
+                pivot,
+                angles(
+                        Motion.SHOULDER_FLEXION, shoulderFlexion,
+                        Motion.SHOULDER_ABDUCTION, 72,
+                        Motion.ELBOW_FLEXION, 90),
+                0,
+                0);
+    }
+
+    private static Stance press(Spot pivot, Map<Motion, Degrees> arms, double handsHeight, double pivotHeight) {
+        Map<Motion, Degrees> all = new EnumMap<>(arms);
+        all.put(Motion.WRIST_FLEXION, Degrees.of(-90));
+        all.put(Motion.KNEE_FLEXION, Degrees.of(pivot == Spot.KNEE ? 60 : 0));
+        all.put(Motion.ANKLE_DORSIFLEXION, Degrees.of(pivot == Spot.KNEE ? -40 : 0));
         return new Stance(
                 Attitude.ON_FRONT,
-                JointAngles.alike(angles),
-                touching(Contact.both(Spot.PALM, at(0)), Contact.both(pivot, at(0))));
+                JointAngles.alike(all),
+                touching(Contact.both(Spot.PALM, at(handsHeight)), Contact.both(pivot, at(pivotHeight))));
     }
 
     static Stance standing(Map<Motion, Degrees> angles) {

@@ -10,22 +10,17 @@ import waypost.core.body.Joint;
  * @param outward toward abduction; negative toward adduction
  * @param turning toward external rotation; negative toward internal
  */
-public record Torque(double bending, double outward, double turning) {
+public record JointMoment(double bending, double outward, double turning) {
 
     /** From the vector by the axes of what the joint hangs on. */
-    static Torque of(Half half, Joint joint, Vector3D held) {
+    static JointMoment of(Half half, Joint joint, Vector3D held) {
         // Bending lifts forward, about the y axis backward; the knee bends the other way.
         double bending = joint == Joint.KNEE ? held.getY() : -held.getY();
-        return new Torque(bending, half.outward() * held.getX(), half.outward() * held.getZ());
+        return new JointMoment(bending, half.outward() * held.getX(), half.outward() * held.getZ());
     }
 
     /** Whichever way it is held. */
     public double whole() {
         return Math.sqrt(bending * bending + outward * outward + turning * turning);
-    }
-
-    /** For each kilogram of the body. */
-    public double perKilogram(Build build) {
-        return whole() / build.massKilograms();
     }
 }
