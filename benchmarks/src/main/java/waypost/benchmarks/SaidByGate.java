@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import waypost.core.gate.Verdict;
 import waypost.core.reason.Reason;
+import waypost.core.reason.Uncovered;
 
 /** Our verdicts in the words of the engine's rules: every objection of a limit or an opening. */
 final class SaidByGate {
@@ -28,13 +29,13 @@ final class SaidByGate {
         if (reason instanceof Reason.Exceeded<?>) {
             return Optional.of(" limit " + rule);
         }
-        if (reason instanceof Reason.NotCovered) {
+        if (reason instanceof Uncovered.NotCovered) {
             return Optional.of(" not covered");
         }
         if (reason instanceof NotYet.BeforeDay || reason instanceof NotYet.ClockNotStarted) {
             return Optional.of(" before " + rule);
         }
-        if (reason instanceof Reason.Over) {
+        if (reason instanceof Uncovered.Over) {
             return Optional.of(" over " + rule);
         }
         if (reason instanceof NotYet.PhaseNotSigned) {

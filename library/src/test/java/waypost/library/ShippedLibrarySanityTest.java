@@ -2,31 +2,16 @@ package waypost.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
-import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import waypost.core.body.Mode;
-import waypost.core.body.Region;
 import waypost.core.criterion.Criterion;
-import waypost.core.demand.BodyShare;
-import waypost.core.demand.Demand;
-import waypost.core.demand.Level;
-import waypost.core.demand.Loading;
-import waypost.core.demand.StrainKind;
-import waypost.core.demand.Support;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
@@ -36,7 +21,6 @@ import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.question.Question;
-import waypost.core.resolved.Resolver;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
@@ -53,62 +37,6 @@ class ShippedLibrarySanityTest {
         return BUNDLE.protocols().stream();
     }
 
-    /** What may be loaded on the first day, by protocol: a line each, "protocol: role role". */
-    private static Set<String> loadedOnDayOne(Protocol protocol) throws IOException {
-        Set<String> roles = new TreeSet<>();
-        for (String line : Files.readAllLines(Path.of("src/test/resources/tables/loaded-on-day-1.txt"))) {
-            if (line.startsWith(protocol.id() + ":")) {
-                roles.addAll(List.of(
-                        line.substring(protocol.id().length() + 1).trim().split(" ")));
-            }
-        }
-        return roles;
-    }
-
-    @ParameterizedTest
-    @MethodSource("protocols")
-    void nothingLoadedIsOpenOnDayOneExceptWhatItsTableNames(Protocol protocol) throws IOException {
-        CourseDay first = protocol.begins(DAY_ZERO).plusDays(1);
-        Set<String> open = new TreeSet<>();
-        for (Answers answers : everyAnswer(protocol)) {
-            Region region = Resolver.resolve(protocol, answers, DAY_ZERO).region();
-            NormalHealing healing = NormalHealing.of(protocol, answers, BUNDLE);
-            exercises()
-                    .filter(role -> isLoaded(role, region))
-                    .filter(role -> healing.verdict(role.key(), first).kind().isOpen())
-                    .forEach(role -> open.add(role.key().toString()));
-        }
-
-        assertThat(open).isEqualTo(loadedOnDayOne(protocol));
-    }
-
-    private static Stream<Role> exercises() {
-        return BUNDLE.activities().stream()
-                .filter(Activity.Exercise.class::isInstance)
-                .flatMap(activity -> activity.roles().stream());
-    }
-
-    private static boolean isLoaded(Role role, Region region) {
-        return role.demands().stream().filter(demand -> demand.concerns(region)).anyMatch(isLoad(region));
-    }
-
-    /** Added load, work of at least moderate effort, more than half the body on one leg, impact or twisting. */
-    private static Predicate<Demand> isLoad(Region region) {
-        return demand -> {
-            if (demand instanceof Demand.Movement movement) {
-                return movement.loading().exceeds(Loading.OWN_WEIGHT);
-            }
-            if (demand instanceof Demand.TissueLoad load) {
-                return load.mode() != Mode.PASSIVE && load.effort().compareTo(Level.MODERATE) >= 0;
-            }
-            if (demand instanceof Demand.Bearing bearing) {
-                return bearing.support() == Support.ONE && bearing.share().compareTo(BodyShare.ofPercent(50)) > 0;
-            }
-            return demand instanceof Demand.Strain strain
-                    && (strain.kind() == StrainKind.IMPACT || strain.kind() == StrainKind.TWISTING);
-        };
-    }
-
     @ParameterizedTest
     @MethodSource("protocols")
     void everyRungOfACoveredLadderOpensBeforeTheCourseEnds(Protocol protocol) {
@@ -121,7 +49,7 @@ class ShippedLibrarySanityTest {
                 .filter(role -> !protocol.scope().leftOut().contains(role.toString()))
                 .forEach(closed::add);
         CourseDay end = end(protocol);
-        for (Answers answers : everyAnswer(protocol)) {
+        for (Answers answers : EveryAnswer.to(protocol)) {
             NormalHealing healing = NormalHealing.of(protocol, answers, BUNDLE);
             closed.removeIf(role ->
                     healing.firstOpen(role).filter(day -> !end.isBefore(day)).isPresent());
@@ -159,7 +87,8 @@ class ShippedLibrarySanityTest {
         return criterion
                 .measures()
                 .allMatch(measure -> isScheduledBy(protocol, measure, day)
-                        && everyAnswer(protocol).stream().anyMatch(answers -> isSafe(protocol, answers, measure, day)));
+                        && EveryAnswer.to(protocol).stream()
+                                .anyMatch(answers -> isSafe(protocol, answers, measure, day)));
     }
 
     private static boolean isScheduledBy(Protocol protocol, Measure measure, CourseDay day) {
@@ -214,20 +143,5 @@ class ShippedLibrarySanityTest {
             }
         }
         return sets;
-    }
-
-    private static List<Answers> everyAnswer(Protocol protocol) {
-        List<Map<String, Set<String>>> sets = List.of(Map.of());
-        for (Question question : protocol.questions()) {
-            sets = sets.stream()
-                    .flatMap(set -> question.valueIds().stream().map(value -> {
-                        Map<String, Set<String>> more = new HashMap<>(set);
-                        more.put(question.id(), Set.of(value));
-                        return more;
-                    }))
-                    .<Map<String, Set<String>>>map(Map::copyOf)
-                    .toList();
-        }
-        return sets.stream().map(Answers::new).toList();
     }
 }

@@ -62,17 +62,24 @@ public final class Figures {
      * @param allowed what is allowed of the leading motion where it is limited
      */
     public static Figure of(Activity.Exercise exercise, Role role, Optional<Arc> allowed, Side side) {
-        Figure figure = of(exercise.pose(), role, exercise.teaching().equipment(), allowed, side);
+        Figure figure = of(
+                exercise.pose(role),
+                Done.of(exercise, role),
+                role,
+                exercise.teaching().equipment(),
+                allowed,
+                side);
         return figure.captioned(PoseWords.say(exercise, role));
     }
 
-    private static Figure of(Pose pose, Role role, List<String> equipment, Optional<Arc> allowed, Side side) {
+    private static Figure of(
+            Pose pose, Done done, Role role, List<String> equipment, Optional<Arc> allowed, Side side) {
         Motion leading = leading(role);
         if (HandPicture.shows(leading)) {
             List<Shape> shapes = new HandPicture(leading, pose.start(role), pose.end(role)).shapes(allowed);
             return drawn(shapes, allowed.isPresent(), leading, side, HandPicture.SEEN);
         }
-        BodyPicture picture = new BodyPicture(Done.of(pose, role, equipment), leading, equipment, side);
+        BodyPicture picture = new BodyPicture(done, leading, equipment, side);
         return drawn(picture.shapes(role, allowed), allowed.isPresent(), leading, side, picture.seen());
     }
 
@@ -93,8 +100,9 @@ public final class Figures {
                 "",
                 motion.joint() == Joint.HIP || isOfArm(motion) ? List.of(through) : List.of(through, LIFTED),
                 Reducible.NOTHING);
-        return of(new Pose(posture, Map.of()), taught, List.of(), Optional.of(allowed), side)
-                .captioned("The end of what is allowed.");
+        Pose pose = Pose.of(posture, Map.of());
+        Done done = Done.of(pose, taught, Optional.empty(), List.of());
+        return of(pose, done, taught, List.of(), Optional.of(allowed), side).captioned("The end of what is allowed.");
     }
 
     private static Figure drawn(List<Shape> shapes, boolean limited, Motion leading, Side side, String seen) {

@@ -74,7 +74,7 @@ final class Cards {
                 signs.of(verdict),
                 limits(verdict),
                 Optional.of(figure(exercise, role)),
-                PoseWords.say(exercise.pose(), role),
+                PoseWords.say(exercise.pose(role), role),
                 String.join(", ", exercise.teaching().equipment()),
                 proposed(proposal, toDo, pain, exercise),
                 done.stream().map(set -> done(set, exercise, pain)).toList(),

@@ -110,8 +110,8 @@ class FiguresTest {
     void theDrawingIsTrueToTheAngles(Drawn drawn) {
         Motion leading = Figures.leading(drawn.role());
         Figure figure = Figures.of(drawn.exercise(), drawn.role(), Optional.empty(), Side.RIGHT);
-        Map<Motion, Degrees> end = drawn.exercise().pose().end(drawn.role());
-        Map<Motion, Degrees> start = drawn.exercise().pose().start(drawn.role());
+        Map<Motion, Degrees> end = drawn.exercise().pose(drawn.role()).end(drawn.role());
+        Map<Motion, Degrees> start = drawn.exercise().pose(drawn.role()).start(drawn.role());
 
         assertThat(figure.operated()).startsWith("right ");
         shown(leading, figure.seen(), limb(figure, "body-end"))

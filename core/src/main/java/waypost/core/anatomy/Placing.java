@@ -64,7 +64,20 @@ public final class Placing {
 
     private double pitch(Stance stance) {
         List<Contact> level = stance.level();
+        if (standsOnFeet(stance) && isOnOneLine(level)) {
+            return overTheLine(onGround(stance, 0, 0), stance);
+        }
         return level.size() < 2 ? 0 : pitch(onGround(stance, 0, 0), level);
+    }
+
+    /** On the balls of the feet alone, or on the heels. */
+    private static boolean isOnOneLine(List<Contact> level) {
+        return level.stream().map(Contact::spot).distinct().count() == 1;
+    }
+
+    private static double overTheLine(Skeleton upright, Stance stance) {
+        Vector3D above = upright.centre().subtract(middle(upright, stance));
+        return -Math.toDegrees(Math.atan2(above.getX(), above.getZ()));
     }
 
     private static double pitch(Skeleton upright, List<Contact> level) {

@@ -104,6 +104,11 @@ public final class Skeleton {
         return build;
     }
 
+    /** How a joint stands, in degrees. */
+    public double angle(Half half, Motion motion) {
+        return angles.at(half, motion);
+    }
+
     /** The same body in the same place with one joint bent otherwise. */
     public Skeleton bending(Half half, Motion motion, Degrees angle) {
         return new Skeleton(build, angles.with(half, motion, angle), root, hips);

@@ -2,7 +2,7 @@ package waypost.core.anatomy;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
-/** What is touched: something level at a height, or something upright that stands where the body reaches it. */
+/** What is touched: something level at a height, or something that holds or stands where the body reaches it. */
 public sealed interface Surface {
 
     /** The way in which it pushes, of length 1. */
@@ -27,6 +27,16 @@ public sealed interface Surface {
         @Override
         public Vector3D normal() {
             return Vector3D.PLUS_K;
+        }
+    }
+
+    /** A strap or a hand that holds down from above where the body is. */
+    enum Holding implements Surface {
+        DOWN;
+
+        @Override
+        public Vector3D normal() {
+            return Vector3D.MINUS_K;
         }
     }
 

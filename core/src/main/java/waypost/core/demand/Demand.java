@@ -11,7 +11,19 @@ import waypost.core.body.Region;
 import waypost.core.body.Tissue;
 
 /** One thing that a role of an exercise or test asks of the operated limb. */
-public sealed interface Demand {
+public sealed interface Demand
+        permits Kneeling,
+                GettingDown,
+                Lasting,
+                Demand.Movement,
+                Demand.TissueLoad,
+                Demand.Bearing,
+                Demand.Strain,
+                Demand.Contacts,
+                Demand.Held,
+                Demand.Lever,
+                Demand.Height,
+                Demand.Placed {
 
     /** Whether this asks anything of {@code region}. */
     boolean concerns(Region region);
@@ -70,6 +82,18 @@ public sealed interface Demand {
             return region.joints().contains(motion.joint());
         }
 
+        /** Modes are no ladder, but who may work against more may work against the limb's own weight. */
+        @Override
+        public boolean isNoMoreThan(Demand other) {
+            return other instanceof Movement more
+                    && more.motion() == motion
+                    && more.arc().contains(arc)
+                    && more.chain() == chain
+                    && (more.mode() == mode || mode == Mode.ACTIVE && more.mode() == Mode.RESISTED)
+                    && !loading.exceeds(more.loading())
+                    && end.compareTo(more.end()) <= 0;
+        }
+
         public Movement within(Arc allowed) {
             Optional<Degrees> stillNeeded = needs.map(angle -> angle.min(allowed.most()));
             return new Movement(motion, allowed, stillNeeded, working, mode, chain, loading, end);
@@ -91,6 +115,15 @@ public sealed interface Demand {
      * @param action what the muscle does, where the exercise says it; unsaid may be any
      */
     record TissueLoad(Tissue tissue, Level effort, Mode mode, Optional<Action> action) implements Demand {
+        @Override
+        public boolean isNoMoreThan(Demand other) {
+            return other instanceof TissueLoad more
+                    && more.tissue() == tissue
+                    && !effort.exceeds(more.effort())
+                    && (more.mode() == mode || mode == Mode.ACTIVE && more.mode() == Mode.RESISTED)
+                    && (more.action().isEmpty() || more.action().equals(action));
+        }
+
         @Override
         public Object of() {
             return tissue;
@@ -136,6 +169,14 @@ public sealed interface Demand {
     /** Impact, twisting, balance or speed asked of the limb. */
     record Strain(StrainKind kind, Limb limb, Level level) implements Demand {
         @Override
+        public boolean isNoMoreThan(Demand other) {
+            return other instanceof Strain more
+                    && more.kind() == kind
+                    && more.limb() == limb
+                    && !level.exceeds(more.level());
+        }
+
+        @Override
         public Object of() {
             return limb;
         }
@@ -166,24 +207,6 @@ public sealed interface Demand {
         @Override
         public boolean concerns(Region region) {
             return count.number() > 0 && region.limbs().contains(Limb.LEG);
-        }
-    }
-
-    /** Minutes without a rest, 0 to 600. */
-    record Lasting(Count minutes) implements Demand {
-        @Override
-        public Object of() {
-            return minutes;
-        }
-
-        @Override
-        public boolean isCarried() {
-            return true;
-        }
-
-        @Override
-        public boolean concerns(Region region) {
-            return false;
         }
     }
 

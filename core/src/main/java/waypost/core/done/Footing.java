@@ -16,12 +16,14 @@ import waypost.core.body.Limb;
 import waypost.core.body.Motion;
 import waypost.core.demand.Chain;
 import waypost.core.demand.Demand;
+import waypost.core.demand.Loading;
 import waypost.core.demand.Posture;
 import waypost.core.demand.Support;
+import waypost.core.exercise.Pose;
 import waypost.core.exercise.Role;
 
 /** What a body touches and how its trunk lies, by its posture, where nobody said more. Heights are common practice, no source. */
-record Footing(Posture posture, Role role, List<String> equipment, List<JointAngles> ends) {
+record Footing(Pose pose, Role role, List<String> equipment, List<JointAngles> ends) {
 
     private static final double HANGING = 15;
     private static final double RAISED = 12;
@@ -38,7 +40,7 @@ record Footing(Posture posture, Role role, List<String> equipment, List<JointAng
     }
 
     private Attitude attitude() {
-        return switch (posture) {
+        return switch (pose.posture()) {
             case SUPINE -> Attitude.ON_BACK;
             case PRONE, HANDS_AND_KNEES, PLANK -> Attitude.ON_FRONT;
             case ON_OPERATED_SIDE -> Attitude.ON_OPERATED_SIDE;
@@ -48,13 +50,16 @@ record Footing(Posture posture, Role role, List<String> equipment, List<JointAng
     }
 
     private List<Contact> contacts(JointAngles angles) {
+        if (!pose.touching().isEmpty()) {
+            return pose.touching();
+        }
         List<Contact> contacts = new ArrayList<>(body(angles));
         handOn(angles).ifPresent(contacts::add);
         return contacts;
     }
 
     private List<Contact> body(JointAngles angles) {
-        return switch (posture) {
+        return switch (pose.posture()) {
             case STANDING -> standing(angles);
             case SITTING -> both(new Surface.Level(SEAT_METRES), Spot.SEAT);
             case SUPINE -> supine();
@@ -86,10 +91,11 @@ record Footing(Posture posture, Role role, List<String> equipment, List<JointAng
         boolean straightens = role.demands().stream()
                 .anyMatch(demand -> demand instanceof Demand.Movement movement
                         && movement.chain() == Chain.CLOSED
+                        && movement.loading() != Loading.NONE
                         && movement.motion() == Motion.HIP_FLEXION
                         && movement.working() == Direction.NEGATIVE
                         && movement.arc().least().value() < STRAIGHT);
-        boolean slides = presses(Joint.KNEE)
+        boolean slides = pressesLoaded(Joint.KNEE)
                 && ends.stream().anyMatch(angles -> angles.at(Half.OPERATED, Motion.KNEE_FLEXION) > BENT)
                 && ends.stream().noneMatch(angles -> angles.says(Half.OPERATED, Motion.HIP_FLEXION));
         return straightens || slides;
@@ -102,9 +108,17 @@ record Footing(Posture posture, Role role, List<String> equipment, List<JointAng
                         && movement.motion().joint() == joint);
     }
 
+    private boolean pressesLoaded(Joint joint) {
+        return role.demands().stream()
+                .anyMatch(demand -> demand instanceof Demand.Movement movement
+                        && movement.chain() == Chain.CLOSED
+                        && movement.loading() != Loading.NONE
+                        && movement.motion().joint() == joint);
+    }
+
     /** A hand that is fixed in standing is on the wall or the table that the exercise needs. */
     private Optional<Contact> handOn(JointAngles angles) {
-        boolean fixed = posture == Posture.STANDING && (presses(Joint.SHOULDER) || presses(Joint.ELBOW));
+        boolean fixed = pose.posture() == Posture.STANDING && (presses(Joint.SHOULDER) || presses(Joint.ELBOW));
         boolean reaches = angles.at(Half.OPERATED, Motion.SHOULDER_FLEXION) > HANGING;
         return fixed && reaches && equipment.contains("wall")
                 ? Optional.of(new Contact(Half.OPERATED, Spot.PALM, Surface.Upright.AHEAD))

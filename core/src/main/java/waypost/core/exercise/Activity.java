@@ -1,6 +1,8 @@
 package waypost.core.exercise;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import waypost.core.demand.Posture;
 
@@ -33,6 +35,7 @@ public sealed interface Activity {
      * @param harder what got harder than on the rung below, in plain words
      * @param progression the rule by which its dose moves
      * @param rises what it asks strictly more of than the rung below, to be checked
+     * @param poses how the body is placed in each role, by its name
      */
     record Exercise(
             String id,
@@ -45,11 +48,31 @@ public sealed interface Activity {
             List<Role> roles,
             Dose dose,
             Progression progression,
-            Pose pose,
+            Map<String, Pose> poses,
             Teaching teaching)
             implements Activity {
         public Exercise {
             roles = checked(id, roles);
+            poses = Map.copyOf(poses);
+        }
+
+        /** How the body is placed in a role of it, or in another form of one. */
+        public Pose pose(Role role) {
+            return Objects.requireNonNull(poses.get(role.name()), () -> "no pose of " + role.key());
+        }
+
+        /** The part that is written for the other limb. */
+        public Optional<Role> facing(Role role) {
+            return role.counterpart()
+                    .flatMap(name -> roles.stream()
+                            .filter(part -> part.name().equals(name))
+                            .findFirst());
+        }
+
+        /** The same in roles of the same names. */
+        public Exercise with(List<Role> others) {
+            return new Exercise(
+                    id, title, ladder, rung, harder, rises, purpose, others, dose, progression, poses, teaching);
         }
 
         /** Whether it asks more than {@code other} as far as ladders tell: another ladder, or a higher rung. */
@@ -59,7 +82,7 @@ public sealed interface Activity {
 
         @Override
         public Optional<Posture> posture() {
-            return Optional.of(pose.posture());
+            return Optional.of(pose(roles.get(0)).posture());
         }
 
         @Override

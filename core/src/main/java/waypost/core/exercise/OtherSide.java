@@ -32,8 +32,9 @@ public record OtherSide(Role role, Optional<Posture> posture) {
     public Role forOtherLimbs() {
         boolean onASide = turned().map(placed -> placed == Posture.ON_OPERATED_SIDE || placed == Posture.ON_OTHER_SIDE)
                 .orElse(false);
+        Role turned = role.asking(role.besides().fromOtherSide());
         if (!onASide) {
-            return role;
+            return turned;
         }
         List<Demand> demands = new ArrayList<>();
         List<Integer> parts = new ArrayList<>();
@@ -45,20 +46,31 @@ public record OtherSide(Role role, Optional<Posture> posture) {
         }
         demands.add(new Demand.Placed(turned().orElseThrow()));
         parts.add(0);
-        return new Role(role.key(), role.title(), demands, parts, role.reducible(), role.setUps(), role.counterpart());
+        return new Role(
+                role.key(),
+                role.title(),
+                demands,
+                parts,
+                role.reducible(),
+                role.setUps(),
+                role.counterpart(),
+                turned.besides());
     }
 
     /**
-     * What the same limb of the other side does meanwhile where no part is written for it: it lies under the body or not,
-     * carries what this one does not while standing, and as much as this one on hands and knees. Empty when it does
-     * nothing. By reckoning, since no file says it: common practice, no source.
+     * What the same limb of the other side does meanwhile where no part is written for it: it lies under the body or not, and
+     * what the body asks of it. Where that is not worked out it carries what this one does not while standing, and as much
+     * as this one on hands and knees (common practice, no source). Empty when it does nothing.
      */
     public Optional<Role> meanwhile() {
         List<Demand> demands = new ArrayList<>();
         turned().ifPresent(placed -> {
             demands.add(new Demand.Placed(placed));
-            demands.addAll(carried(placed));
+            demands.addAll(role.besides().other().isEmpty() ? carried(placed) : List.of());
         });
+        role.besides().other().stream()
+                .filter(demand -> !(demand instanceof Demand.Placed))
+                .forEach(demands::add);
         return demands.isEmpty()
                 ? Optional.empty()
                 : Optional.of(Role.of(role.key(), role.title(), demands, Reducible.NOTHING));

@@ -1,8 +1,11 @@
 package waypost.core.exercise;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
+import waypost.core.anatomy.Contact;
 import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
 import waypost.core.body.Motion;
@@ -10,13 +13,30 @@ import waypost.core.demand.Demand.Movement;
 import waypost.core.demand.Posture;
 
 /**
- * How the body is placed, for a figure: joints that move go from the start to the end of their arc in the direction in
- * which the muscles work; {@code still} ones stay; all others stand at 0.
+ * How the body is placed: joints that move go from the start to the end of their arc in the direction in which the muscles
+ * work; {@code still} ones stay; all others are as the posture has them.
+ *
+ * @param still of the operated side
+ * @param other of the other side, which is as still as said, or else as its posture has it
+ * @param touching what touches what; as the posture has it where nothing is said
+ * @param because why a role may say less than a body that is held so must do
  */
-public record Pose(Posture posture, Map<Motion, Degrees> still) {
+public record Pose(
+        Posture posture,
+        Map<Motion, Degrees> still,
+        Map<Motion, Degrees> other,
+        List<Contact> touching,
+        Optional<String> because) {
 
     public Pose {
         still = Map.copyOf(still);
+        other = Map.copyOf(other);
+        touching = List.copyOf(touching);
+    }
+
+    /** As a posture has it, but for some joints that stay. */
+    public static Pose of(Posture posture, Map<Motion, Degrees> still) {
+        return new Pose(posture, still, Map.of(), List.of(), Optional.empty());
     }
 
     /** Where the joints of a role stand before the movement. */

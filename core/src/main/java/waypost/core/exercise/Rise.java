@@ -2,6 +2,7 @@ package waypost.core.exercise;
 
 import java.util.function.ToDoubleFunction;
 import waypost.core.demand.Demand;
+import waypost.core.demand.Lasting;
 
 /** What a rung asks more of than the rung below. Each is a number read from the demands, so that it can be checked. */
 public enum Rise {
@@ -27,7 +28,7 @@ public enum Rise {
     /** Impact, twisting, balance and speed together. */
     STRAIN(d -> d instanceof Demand.Strain s ? s.level().ordinal() : 0),
     CONTACTS(d -> d instanceof Demand.Contacts c ? c.count().number() : 0),
-    TIME(d -> d instanceof Demand.Lasting l ? l.minutes().number() : 0);
+    TIME(d -> d instanceof Lasting l ? l.minutes().number() : 0);
 
     private final ToDoubleFunction<Demand> amount;
 

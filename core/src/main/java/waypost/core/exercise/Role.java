@@ -20,6 +20,7 @@ import waypost.core.demand.Support;
  * @param parts for each demand the number of the part it belongs to; what stands in one part occurs together
  * @param setUps what is in place while it is done, such as "brace-locked"
  * @param counterpart the role that the other limb plays meanwhile, if it plays one
+ * @param besides what doing it asks beside what is said
  */
 public record Role(
         RoleKey key,
@@ -28,7 +29,8 @@ public record Role(
         List<Integer> parts,
         Reducible reducible,
         Set<String> setUps,
-        Optional<String> counterpart) {
+        Optional<String> counterpart,
+        Besides besides) {
 
     public Role {
         demands = List.copyOf(demands);
@@ -43,7 +45,7 @@ public record Role(
     /** A role whose demands all occur together. */
     public static Role of(RoleKey key, String title, List<Demand> demands, Reducible reducible) {
         List<Integer> onePart = demands.stream().map(demand -> 0).toList();
-        return new Role(key, title, demands, onePart, reducible, Set.of(), Optional.empty());
+        return new Role(key, title, demands, onePart, reducible, Set.of(), Optional.empty(), Besides.NOTHING);
     }
 
     /** Its name within the activity, such as "operated" or "operated-front". */
@@ -52,7 +54,7 @@ public record Role(
     }
 
     public Role with(List<Demand> others) {
-        return new Role(key, title, others, parts, reducible, setUps, counterpart);
+        return new Role(key, title, others, parts, reducible, setUps, counterpart, besides);
     }
 
     /** This with the demand at one place replaced. */
@@ -62,11 +64,46 @@ public record Role(
         return with(others);
     }
 
+    /** This with what doing it asks beside what it says. */
+    public Role asking(Besides more) {
+        return new Role(key, title, demands, parts, reducible, setUps, counterpart, more);
+    }
+
+    /** All that it asks of the operated side, said or worked out: first what is said; what is worked out is asked in each part. */
+    public Role whole() {
+        if (besides.operated().isEmpty()) {
+            return this;
+        }
+        List<Demand> all = new ArrayList<>(demands);
+        List<Integer> places = new ArrayList<>(parts);
+        parts.stream()
+                .distinct()
+                .forEach(part -> besides.operated().forEach(demand -> {
+                    all.add(demand);
+                    places.add(part);
+                }));
+        return new Role(key, title, all, places, reducible, setUps, counterpart, besides);
+    }
+
+    /** What is left of a cut down {@link #whole()} once what is worked out is taken away from it again. */
+    public Role onlySaid(Role whole) {
+        int said = demands.size();
+        return new Role(
+                key,
+                title,
+                whole.demands().subList(0, said),
+                whole.parts().subList(0, said),
+                whole.reducible(),
+                whole.setUps(),
+                counterpart,
+                besides);
+    }
+
     /** This done with one more set-up in place. */
     public Role using(String setUp) {
         Set<String> more = new HashSet<>(setUps);
         more.add(setUp);
-        return new Role(key, title, demands, parts, reducible, more, counterpart);
+        return new Role(key, title, demands, parts, reducible, more, counterpart, besides);
     }
 
     /** The movements that occur together with the demand at this place, itself included if it is one. */

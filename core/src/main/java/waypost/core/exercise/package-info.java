@@ -1,7 +1,7 @@
 /**
  * Describes exercises and tests by what they ask of the body, the ladders they stand on and their usual dose.
  *
- * <p>Start at {@link Activity} and {@link Role}. May use: body, demand.
+ * <p>Start at {@link Activity} and {@link Role}. May use: anatomy, body, demand.
  */
 @NullMarked
 package waypost.core.exercise;

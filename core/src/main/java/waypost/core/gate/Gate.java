@@ -17,7 +17,6 @@ import waypost.core.exercise.OtherSide;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.measure.Measure;
-import waypost.core.reason.VerdictKind;
 import waypost.core.resolved.InForce;
 import waypost.core.resolved.OpeningInForce;
 import waypost.core.resolved.Resolved;
@@ -32,6 +31,7 @@ public final class Gate {
     private final Resolved resolved;
     private final LimitsByDemand limits;
     private final RangeNeeded ranges;
+    private final Covering covering = new Covering(roles.values());
 
     private Gate(Resolved resolved, Collection<Measure> measures) {
         this.resolved = resolved;
@@ -78,13 +78,13 @@ public final class Gate {
     Verdict judgeForeign(Role role, Facts facts) {
         RoleGate mine = roles.get(role.key());
         return mine != null && mine.role() == role
-                ? mine.judge(facts)
-                : once(role).judge(facts);
+                ? mine.judge(facts, covering.on(facts))
+                : once(role).judge(facts, covering.on(facts));
     }
 
     /** The verdict on one role, with every reason. */
     public Verdict judge(RoleKey role, Facts facts) {
-        return known(role).judge(facts);
+        return known(role).judge(facts, covering.on(facts));
     }
 
     private RoleGate known(RoleKey role) {
@@ -119,29 +119,25 @@ public final class Gate {
      * something that is open here today asks as well.
      */
     Verdict judgeMeanwhile(Role role, Facts facts) {
-        boolean covered = role.demands().stream()
-                .filter(demand -> demand.concerns(resolved.region()))
-                .allMatch(demand -> isAskedToday(demand, facts));
+        List<Demand> asked = role.demands().stream()
+                .filter(demand -> demand.concerns(resolved.region()) && !demand.isCarried())
+                .toList();
+        boolean covered = covering.on(facts).uncovered(asked).isEmpty();
         return once(role).judgeMeanwhile(facts, covered);
-    }
-
-    private boolean isAskedToday(Demand demand, Facts facts) {
-        return roles.values().stream()
-                .filter(gate -> gate.role().demands().stream().anyMatch(demand::isNoMoreThan))
-                .anyMatch(gate -> gate.judge(facts).kind() == VerdictKind.OPEN);
     }
 
     /** The verdict on a role of the library that asks more or less than it is written with, such as a heavier load. */
     public Verdict judgeAltered(Role role, Facts facts) {
         known(role.key());
-        return once(role).judge(facts);
+        return once(role).judge(facts, covering.on(facts));
     }
 
     /** Verdicts on the whole library, in its order. */
     public List<Verdict> judgeAll(Facts facts) {
+        Covering.Today today = covering.on(facts);
         List<Verdict> verdicts = new ArrayList<>(roles.size());
         for (RoleGate role : roles.values()) {
-            verdicts.add(role.judge(facts));
+            verdicts.add(role.judge(facts, today));
         }
         return verdicts;
     }

@@ -13,7 +13,7 @@ import waypost.core.exercise.Role;
 import waypost.core.log.Hold;
 import waypost.core.reason.NotYet;
 import waypost.core.reason.Reason;
-import waypost.core.resolved.InForce;
+import waypost.core.reason.Uncovered;
 import waypost.core.resolved.OpeningInForce;
 import waypost.core.resolved.OpeningInForce.Needed;
 import waypost.core.resolved.Resolved;
@@ -25,15 +25,17 @@ final class RoleGate {
     private final Role role;
     private final boolean gentle;
     private final Resolved resolved;
-    private final LimitsByDemand limits;
     private final RangeNeeded ranges;
-    /** It asks something of the operated region. */
+    /** What it says asks something of the operated region. */
     private final boolean concerned;
 
     /** It does, or the protocol speaks of it all the same. */
     private final boolean spokenFor;
 
-    private final List<Check<?>> checks;
+    /** What doing it asks of the region beside what it says, other than being held so. */
+    private final List<Demand> besides;
+
+    private final UnderLimits underLimits;
     private final List<Resolved.SetUpInForce> setUps;
     private final @Nullable OpeningInForce opening;
     private final Reason notCovered;
@@ -49,17 +51,19 @@ final class RoleGate {
         this.role = role;
         this.gentle = gentle;
         this.resolved = resolved;
-        this.limits = limits;
         this.ranges = ranges;
         this.opening = resolved.openings().get(role.key());
         this.concerned = concerns(role, resolved.region());
         this.spokenFor = opening != null || concerned;
-        this.notCovered =
-                new Reason.NotCovered(resolved.protocol().face(), opening == null ? List.of() : opening.unanswered());
-        this.checks = Check.all(limits, role);
+        this.notCovered = new Uncovered.NotCovered(
+                resolved.protocol().face(), opening == null ? List.of() : opening.unanswered());
+        this.besides = role.besides().operated().stream()
+                .filter(demand -> demand.concerns(resolved.region()) && !demand.isCarried())
+                .toList();
+        this.underLimits = new UnderLimits(role, limits);
         this.setUps = setUpsOf(role, resolved);
         this.needsRange = needsRange(role);
-        this.kept = kept ? Stretches.of(role, limits, setUps, opening) : null;
+        this.kept = kept ? Stretches.of(underLimits.whole(), limits, setUps, opening) : null;
     }
 
     private static boolean needsRange(Role role) {
@@ -106,16 +110,25 @@ final class RoleGate {
         return role;
     }
 
-    Verdict judge(Facts facts) {
+    /** Whether whoever does this does all that {@code asked} asks, and the protocol says whether this may be done. */
+    boolean vouchesFor(Demand asked) {
+        return spokenFor && underLimits.whole().demands().stream().anyMatch(asked::isNoMoreThan);
+    }
+
+    Verdict judge(Facts facts, Covering.Today covering) {
         Said said = kept == null ? said(facts, 0) : kept.on(facts, this::said);
         boolean mindsRange = needsRange && !facts.assumeRange();
-        if (!mindsRange && facts.isQuiet()) {
+        List<Demand> uncovered = spokenFor || besides.isEmpty() ? List.of() : covering.uncovered(besides);
+        if (!mindsRange && facts.isQuiet() && uncovered.isEmpty()) {
             return said.alone();
         }
         List<Reason> reasons = new ArrayList<>(4);
         addStops(facts, reasons);
-        if (spokenFor) {
+        if (asksOfRegion()) {
             reasons.addAll(facts.afterHolds());
+        }
+        if (!uncovered.isEmpty()) {
+            reasons.add(new Uncovered.AsksBesides(uncovered));
         }
         reasons.addAll(said.opening());
         reasons.addAll(said.rules());
@@ -132,7 +145,7 @@ final class RoleGate {
         for (Resolved.SetUpInForce setUp : setUps) {
             addSetUp(setUp, facts, rules);
         }
-        Role allowed = underLimits(facts, rules);
+        Role allowed = underLimits.cut(facts, rules);
         List<Reason> all = new ArrayList<>(openingSays);
         all.addAll(rules);
         return new Said(facts.phase(), met, openingSays, rules, allowed, verdict(all, allowed));
@@ -142,14 +155,18 @@ final class RoleGate {
         return Verdict.of(role.key(), reasons, possible.equals(role) ? Optional.empty() : Optional.of(possible));
     }
 
+    private boolean asksOfRegion() {
+        return spokenFor || !besides.isEmpty();
+    }
+
     /** A hold stops what asks something of the region; a red flag stops everything that the person does. */
     private void addStops(Facts facts, List<Reason> reasons) {
         for (Hold hold : facts.holds()) {
-            if (spokenFor || hold.stopsEverything()) {
+            if (asksOfRegion() || hold.stopsEverything()) {
                 reasons.add(new Reason.OnHold(hold));
             }
         }
-        if (concerned && !gentle) {
+        if ((concerned || !besides.isEmpty()) && !gentle) {
             facts.unlooked().forEach(event -> reasons.add(new Reason.NotLookedAfter(event)));
         }
     }
@@ -161,7 +178,7 @@ final class RoleGate {
         if (spokenFor && !covered) {
             reasons.add(notCovered);
         }
-        underLimits(facts, reasons);
+        underLimits.cut(facts, reasons);
         return Verdict.of(role.key(), reasons, Optional.empty());
     }
 
@@ -187,7 +204,7 @@ final class RoleGate {
             reasons.add(new NotYet.BeforeDay(needed.rule(), needed.from().get(), written));
         }
         if (needed.until().isPresent() && !facts.day().isBefore(needed.until().get())) {
-            reasons.add(new Reason.Over(needed.rule(), needed.until().get()));
+            reasons.add(new Uncovered.Over(needed.rule(), needed.until().get()));
         }
         if (needed.phase().isPresent()
                 && !resolved.protocol()
@@ -214,66 +231,9 @@ final class RoleGate {
                 .ifPresent(step -> step.value()
                         .most()
                         .map(way -> setUp.unclear()
-                                ? new Reason.SetUpUnclear(setUp.from(), way)
+                                ? new Uncovered.SetUpUnclear(setUp.from(), way)
                                 : new Reason.SetUpNeeded(setUp.from(), way, step.until()))
                         .ifPresent(reasons::add));
-    }
-
-    /** Adds what the limits object; gives the role cut down to what they allow, or as it is if that can't be. */
-    private Role underLimits(Facts facts, List<Reason> reasons) {
-        List<Check<?>> broken = new ArrayList<>(2);
-        for (Check<?> check : checks) {
-            if (!check.respectedBy(role, facts)) {
-                broken.add(check);
-            }
-        }
-        if (broken.isEmpty()) {
-            return role;
-        }
-        boolean[] alone = new boolean[broken.size()];
-        boolean eachAlone = true;
-        for (int i = 0; i < alone.length; i++) {
-            alone[i] = !broken.get(i).reductions(role, facts).isEmpty();
-            eachAlone &= alone[i];
-        }
-        Optional<Role> together = eachAlone ? reduced(role, broken, facts) : Optional.empty();
-        for (int i = 0; i < alone.length; i++) {
-            boolean reducible = eachAlone ? together.isPresent() : alone[i];
-            reasons.add(broken.get(i).objection(role, facts, reducible));
-        }
-        return together.orElse(role);
-    }
-
-    /** The role cut down under one limit after the other, the first way that passes the gate; empty when there is none. */
-    private Optional<Role> reduced(Role now, List<Check<?>> left, Facts facts) {
-        if (left.isEmpty()) {
-            return allRespected(now, facts) ? Optional.of(now) : Optional.empty();
-        }
-        List<Check<?>> others = left.subList(1, left.size());
-        if (left.get(0).respectedBy(now, facts)) {
-            return reduced(now, others, facts);
-        }
-        for (Role less : left.get(0).reductions(now, facts)) {
-            Optional<Role> found = reduced(less, others, facts);
-            if (found.isPresent()) {
-                return found;
-            }
-        }
-        return Optional.empty();
-    }
-
-    /** The reduced form is judged again against every limit: a cut for one rule may not break another. */
-    private boolean allRespected(Role reduced, Facts facts) {
-        for (int at = 0; at < reduced.demands().size(); at++) {
-            for (LimitsByDemand.Ranked ranked :
-                    limits.lookingAt(reduced.demands().get(at))) {
-                InForce<?> limit = ranked.limit();
-                if (limit.limit().concerns(reduced, at) && !limit.respected(reduced, at, facts.day(), facts.met())) {
-                    return false;
-                }
-            }
-        }
-        return true;
     }
 
     /** Adds what speaks against it for want of range; gives the role cut down to the range that is there. */

@@ -4,6 +4,7 @@ import java.util.Optional;
 import waypost.core.body.Limb;
 import waypost.core.demand.BodyShare;
 import waypost.core.demand.Demand;
+import waypost.core.demand.Kneeling;
 import waypost.core.demand.Level;
 import waypost.core.demand.LeverLength;
 import waypost.core.demand.Load;
@@ -159,6 +160,39 @@ public sealed interface LimbQuantity<T extends Comparable<T>> extends Quantity<T
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.straining(this);
+        }
+    }
+
+    /** The share of body mass that a bent knee is knelt on with. */
+    record OnKnee() implements LimbQuantity<BodyShare> {
+        @Override
+        public Sought sought() {
+            return Sought.any(Kneeling.class);
+        }
+
+        @Override
+        public boolean looksAt(Role role, int at) {
+            return role.demands().get(at) instanceof Kneeling;
+        }
+
+        @Override
+        public BodyShare amountIn(Demand demand) {
+            return ((Kneeling) demand).share();
+        }
+
+        @Override
+        public Optional<Demand> lowered(Demand demand, BodyShare most, Reducible by) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<BodyShare> none() {
+            return Optional.of(BodyShare.ofPercent(0));
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.onKnee(this);
         }
     }
 }

@@ -250,5 +250,7 @@ public sealed interface Quantity<T extends Comparable<T>>
         R straining(LimbQuantity.Straining quantity);
 
         R contacts(Contacts quantity);
+
+        R onKnee(LimbQuantity.OnKnee quantity);
     }
 }

@@ -3,6 +3,7 @@ package waypost.core.progression;
 import java.util.Optional;
 import waypost.core.demand.Count;
 import waypost.core.demand.Demand;
+import waypost.core.demand.Lasting;
 import waypost.core.demand.Load;
 import waypost.core.demand.LoadUnit;
 import waypost.core.exercise.Counted;
@@ -85,8 +86,8 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load) {
                 asked = asked.replacing(at, new Demand.Held(held.limb(), load.get()));
             } else if (demand instanceof Demand.Contacts && aim.counted() == Counted.CONTACTS) {
                 asked = asked.replacing(at, new Demand.Contacts(new Count(sets * aim.most())));
-            } else if (demand instanceof Demand.Lasting && aim.counted() == Counted.MINUTES) {
-                asked = asked.replacing(at, new Demand.Lasting(new Count(aim.most())));
+            } else if (demand instanceof Lasting && aim.counted() == Counted.MINUTES) {
+                asked = asked.replacing(at, new Lasting(new Count(aim.most())));
             }
         }
         return asked;
@@ -105,7 +106,7 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load) {
                     && aim.counted() == Counted.CONTACTS
                     && contacts.count().number() < cut.sets() * cut.aim().most()) {
                 cut = cut.at(Math.max(1, contacts.count().number() / cut.sets()));
-            } else if (demand instanceof Demand.Lasting lasting
+            } else if (demand instanceof Lasting lasting
                     && aim.counted() == Counted.MINUTES
                     && lasting.minutes().number() < cut.aim().most()) {
                 cut = cut.at(Math.max(1, lasting.minutes().number()));

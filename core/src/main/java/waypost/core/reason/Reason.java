@@ -17,16 +17,14 @@ import waypost.core.time.CourseDay;
 /** Why something is not simply open: data, compared by value; the words are made elsewhere. */
 public sealed interface Reason
         permits NotYet,
+                Uncovered,
                 Reason.Exceeded,
                 Reason.OnHold,
                 Reason.NotLookedAfter,
                 Reason.InOtherCourse,
                 Reason.NoCommonForm,
                 Reason.AfterHold,
-                Reason.NotCovered,
                 Reason.SetUpNeeded,
-                Reason.SetUpUnclear,
-                Reason.Over,
                 Reason.RangeShort {
 
     /** The verdict that this reason alone would give. */
@@ -168,19 +166,6 @@ public sealed interface Reason
         }
     }
 
-    /** The protocol is silent on this, or silent under an answer that is still possible. */
-    record NotCovered(String protocol, List<String> unanswered) implements Reason {
-        @Override
-        public VerdictKind kind() {
-            return VerdictKind.NOT_COVERED;
-        }
-
-        @Override
-        public <R> R accept(Visitor<R> visitor) {
-            return visitor.notCovered(this);
-        }
-    }
-
     /** It must be set up in a certain way. */
     record SetUpNeeded(Provenance rule, String way, Optional<CourseDay> until) implements Reason {
         @Override
@@ -201,42 +186,6 @@ public sealed interface Reason
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.setUpNeeded(this);
-        }
-    }
-
-    /** How it must be set up depends on an answer that is not known, and none of the ways serves meanwhile. */
-    record SetUpUnclear(Provenance rule, String way) implements Reason {
-        @Override
-        public VerdictKind kind() {
-            return VerdictKind.NOT_COVERED;
-        }
-
-        @Override
-        public Optional<String> ruleId() {
-            return Optional.of(rule.ruleId());
-        }
-
-        @Override
-        public <R> R accept(Visitor<R> visitor) {
-            return visitor.setUpUnclear(this);
-        }
-    }
-
-    /** The protocol covered it until {@code since}. */
-    record Over(Provenance rule, CourseDay since) implements Reason {
-        @Override
-        public VerdictKind kind() {
-            return VerdictKind.NOT_COVERED;
-        }
-
-        @Override
-        public Optional<String> ruleId() {
-            return Optional.of(rule.ruleId());
-        }
-
-        @Override
-        public <R> R accept(Visitor<R> visitor) {
-            return visitor.over(this);
         }
     }
 
@@ -268,15 +217,17 @@ public sealed interface Reason
 
         R afterHold(AfterHold reason);
 
-        R notCovered(NotCovered reason);
+        R notCovered(Uncovered.NotCovered reason);
+
+        R asksBesides(Uncovered.AsksBesides reason);
 
         R setUpNeeded(SetUpNeeded reason);
 
-        R setUpUnclear(SetUpUnclear reason);
+        R setUpUnclear(Uncovered.SetUpUnclear reason);
 
         R beforeDay(NotYet.BeforeDay reason);
 
-        R over(Over reason);
+        R over(Uncovered.Over reason);
 
         R clockNotStarted(NotYet.ClockNotStarted reason);
 

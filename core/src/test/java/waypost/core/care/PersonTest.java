@@ -29,6 +29,7 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.Posture;
 import waypost.core.demand.Support;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Besides;
 import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
@@ -46,6 +47,7 @@ import waypost.core.protocol.Protocol;
 import waypost.core.protocol.Rules;
 import waypost.core.question.Answers;
 import waypost.core.reason.Reason;
+import waypost.core.reason.Uncovered;
 import waypost.core.reason.VerdictKind;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.Moment;
@@ -72,7 +74,8 @@ class PersonTest {
                 parts,
                 Reducible.toSpan(20),
                 Set.of(),
-                counterpart.isEmpty() ? Optional.empty() : Optional.of(counterpart));
+                counterpart.isEmpty() ? Optional.empty() : Optional.of(counterpart),
+                Besides.NOTHING);
     }
 
     private static Activity activity(Role... roles) {
@@ -153,7 +156,7 @@ class PersonTest {
                 .isInstanceOfSatisfying(Reason.InOtherCourse.class, reason -> {
                     assertThat(reason.course().id()).isEqualTo("second");
                     assertThat(reason.course().side()).isEqualTo(Side.RIGHT);
-                    assertThat(reason.reason()).isInstanceOf(Reason.NotCovered.class);
+                    assertThat(reason.reason()).isInstanceOf(Uncovered.NotCovered.class);
                 });
         assertThat(left.verdicts()).contains(left.verdict(FRONT));
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import waypost.core.anatomy.Half;
 import waypost.core.body.Degrees;
@@ -30,7 +31,7 @@ class CarriedTest {
     }
 
     private static Carried carried(Posture posture, Role role) {
-        return Carried.by(Done.of(new Pose(posture, Map.of()), role, List.of()));
+        return Carried.by(Done.of(Pose.of(posture, Map.of()), role, Optional.empty(), List.of()));
     }
 
     /** Hands carry about 69 % of a push-up held up (Suprak and others 2011, from memory): a third each, the rest on the toes. */
@@ -84,9 +85,9 @@ class CarriedTest {
 
     @Test
     void whatAFileSaysOfAJointStays() {
-        Pose bent = new Pose(Posture.PLANK, Map.of(Motion.ELBOW_FLEXION, Degrees.of(15)));
+        Pose bent = Pose.of(Posture.PLANK, Map.of(Motion.ELBOW_FLEXION, Degrees.of(15)));
 
-        assertThat(Done.of(bent, role("both", NOTHING_OF_THE_LEGS), List.of())
+        assertThat(Done.of(bent, role("both", NOTHING_OF_THE_LEGS), Optional.empty(), List.of())
                         .start()
                         .angles()
                         .at(Half.OTHER, Motion.ELBOW_FLEXION))

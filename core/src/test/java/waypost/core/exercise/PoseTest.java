@@ -21,7 +21,7 @@ import waypost.core.demand.Posture;
 /** Where a figure's joints stand at the start and at the end. */
 class PoseTest {
 
-    private static final Pose SEATED = new Pose(Posture.SITTING, Map.of(Motion.HIP_FLEXION, Degrees.of(80)));
+    private static final Pose SEATED = Pose.of(Posture.SITTING, Map.of(Motion.HIP_FLEXION, Degrees.of(80)));
 
     private static Role role(Demand... demands) {
         return Role.of(new RoleKey("squat", "both"), "both", List.of(demands), Reducible.NOTHING);
@@ -56,7 +56,8 @@ class PoseTest {
     @Test
     void whatIsStillStaysUnlessTheRoleMovesIt() {
         assertThat(SEATED.start(role(slide(0, 90)))).containsEntry(Motion.HIP_FLEXION, Degrees.of(80));
-        assertThat(new Pose(Posture.SUPINE, Map.of(Motion.KNEE_FLEXION, Degrees.of(45))).end(role(slide(0, 90))))
+        assertThat(Pose.of(Posture.SUPINE, Map.of(Motion.KNEE_FLEXION, Degrees.of(45)))
+                        .end(role(slide(0, 90))))
                 .containsExactly(Map.entry(Motion.KNEE_FLEXION, Degrees.of(90)));
     }
 }

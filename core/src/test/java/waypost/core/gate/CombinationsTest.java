@@ -26,6 +26,7 @@ import waypost.core.demand.Load;
 import waypost.core.demand.LoadUnit;
 import waypost.core.demand.Loading;
 import waypost.core.demand.Posture;
+import waypost.core.exercise.Besides;
 import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
 import waypost.core.limit.ActivityLimit;
@@ -119,7 +120,8 @@ class CombinationsTest {
                 List.of(0, 1),
                 Reducible.NOTHING,
                 Set.of(),
-                Optional.empty());
+                Optional.empty(),
+                Besides.NOTHING);
 
         assertThat(together(30).respected(parts, 0, Allowed.nothing())).isTrue();
     }

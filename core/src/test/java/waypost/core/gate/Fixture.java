@@ -25,6 +25,7 @@ import waypost.core.demand.Chain;
 import waypost.core.demand.Count;
 import waypost.core.demand.Demand;
 import waypost.core.demand.EndRange;
+import waypost.core.demand.Lasting;
 import waypost.core.demand.Loading;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Reducible;
@@ -95,7 +96,7 @@ public final class Fixture {
     private Optional<Moment> ends = Optional.empty();
     private Clocks clocks = Clocks.startingOn(DAY_ZERO);
     private Decisions decisions = Decisions.NONE;
-    private List<Demand> demands = List.of(new Demand.Lasting(new Count(5)));
+    private List<Demand> demands = List.of(new Lasting(new Count(5)));
     private Reducible reducible = Reducible.NOTHING;
     private Set<String> setUps = Set.of();
     private Answers answers = Answers.NONE;

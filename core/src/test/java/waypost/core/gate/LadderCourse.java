@@ -10,6 +10,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import waypost.core.body.Side;
 import waypost.core.course.Course;
 import waypost.core.course.History;
@@ -74,7 +75,7 @@ public final class LadderCourse {
                 roles,
                 new Dose(2, SetAim.parse("10 reps"), Optional.empty(), "1 a day"),
                 Progression.DOUBLE_PROGRESSION,
-                new Pose(Posture.SITTING, Map.of()),
+                roles.stream().collect(Collectors.toMap(Role::name, role -> Pose.of(Posture.SITTING, Map.of()))),
                 new Teaching(List.of(), List.of(), List.of(), List.of(), List.of()));
     }
 

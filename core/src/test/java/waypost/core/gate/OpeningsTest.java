@@ -25,6 +25,7 @@ import waypost.core.question.Answers;
 import waypost.core.question.Condition;
 import waypost.core.reason.NotYet;
 import waypost.core.reason.Reason;
+import waypost.core.reason.Uncovered;
 import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
 import waypost.core.time.Moment;
@@ -47,7 +48,7 @@ class OpeningsTest {
         Verdict verdict = new Fixture().asking(bend(60)).on(10);
 
         assertThat(verdict.kind()).isEqualTo(VerdictKind.NOT_COVERED);
-        assertThat(verdict.reasons()).containsExactly(new Reason.NotCovered("Test knee 1", List.of()));
+        assertThat(verdict.reasons()).containsExactly(new Uncovered.NotCovered("Test knee 1", List.of()));
     }
 
     @Test
@@ -73,7 +74,8 @@ class OpeningsTest {
     void isNotCoveredWhileAPossibleAnswerHasNoCaseAndAsks() {
         Fixture onlyTendon = new Fixture().asking(bend(60)).open(from(graftIs("tendon"), "day 0"));
 
-        assertThat(onlyTendon.on(20).reasons()).containsExactly(new Reason.NotCovered("Test knee 1", List.of("graft")));
+        assertThat(onlyTendon.on(20).reasons())
+                .containsExactly(new Uncovered.NotCovered("Test knee 1", List.of("graft")));
     }
 
     @Test
@@ -207,8 +209,8 @@ class OpeningsTest {
 
         assertThat(verdict.kind()).isEqualTo(kind);
         assertThat(verdict.reasons())
-                .filteredOn(Reason.Over.class::isInstance)
-                .allMatch(reason -> ((Reason.Over) reason).since().equals(new CourseDay(56)));
+                .filteredOn(Uncovered.Over.class::isInstance)
+                .allMatch(reason -> ((Uncovered.Over) reason).since().equals(new CourseDay(56)));
     }
 
     /** From six weeks with the milestone, from eight weeks without it. */

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import waypost.core.demand.Count;
 import waypost.core.demand.Demand;
+import waypost.core.demand.Lasting;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Purpose;
 import waypost.core.gate.LadderCourse;
@@ -19,7 +20,7 @@ import waypost.core.gate.LadderCourse;
 /** A first plan takes the middle open rung of each ladder, what treats the operated region first, at most eight. */
 class PlanTest {
 
-    private static final Demand LONG = new Demand.Lasting(new Count(5));
+    private static final Demand LONG = new Lasting(new Count(5));
 
     private static Activity.Exercise rung(int rung) {
         return exercise("press-" + rung, "press", rung, Purpose.STRENGTH);

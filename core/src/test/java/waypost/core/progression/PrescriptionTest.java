@@ -15,6 +15,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import waypost.core.body.Limb;
 import waypost.core.demand.Count;
 import waypost.core.demand.Demand;
+import waypost.core.demand.Lasting;
 import waypost.core.demand.Load;
 import waypost.core.exercise.Role;
 
@@ -26,7 +27,7 @@ class PrescriptionTest {
                 operated("press"),
                 new Demand.Held(Limb.LEG, Load.parse(load)),
                 new Demand.Contacts(new Count(contacts)),
-                new Demand.Lasting(new Count(minutes)));
+                new Lasting(new Count(minutes)));
     }
 
     /** The load where it can be cut, by half kilograms downwards; else the clock or the contacts, the band, the sets, the amount. */

@@ -78,7 +78,7 @@ class ProposalsTest {
                 List.of(Role.of(key, "operated", demands, reducible)),
                 new Dose(2, SetAim.parse(amount), Optional.empty(), "1 a day"),
                 rule,
-                new Pose(Posture.SITTING, Map.of()),
+                Map.of("operated", Pose.of(Posture.SITTING, Map.of())),
                 new Teaching(List.of(), List.of(), List.of(), List.of(), List.of()));
     }
 

@@ -21,7 +21,7 @@ import waypost.core.gate.Verdict;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
 import waypost.core.question.Question;
-import waypost.core.reason.Reason;
+import waypost.core.reason.Uncovered;
 import waypost.core.reason.VerdictKind;
 
 /** The answers that a course stands on: a direction, a muscle. */
@@ -44,7 +44,7 @@ class DecisiveQuestionTest {
         Verdict verdict = asked().on(200);
 
         assertThat(verdict.kind()).isEqualTo(VerdictKind.NOT_COVERED);
-        assertThat(verdict.reasons()).containsExactly(new Reason.NotCovered("Test knee 1", List.of("direction")));
+        assertThat(verdict.reasons()).containsExactly(new Uncovered.NotCovered("Test knee 1", List.of("direction")));
     }
 
     @ParameterizedTest

@@ -100,4 +100,9 @@ public final class Bounds implements Limit.Visitor<Function<String, ?>>, Quantit
     public Function<String, ?> contacts(Quantity.Contacts quantity) {
         return Count::parse;
     }
+
+    @Override
+    public Function<String, ?> onKnee(LimbQuantity.OnKnee quantity) {
+        return BodyShare::parse;
+    }
 }

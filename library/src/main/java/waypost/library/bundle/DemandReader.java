@@ -15,6 +15,7 @@ import waypost.core.demand.Chain;
 import waypost.core.demand.Count;
 import waypost.core.demand.Demand;
 import waypost.core.demand.EndRange;
+import waypost.core.demand.Lasting;
 import waypost.core.demand.Level;
 import waypost.core.demand.LeverLength;
 import waypost.core.demand.Load;
@@ -39,7 +40,7 @@ final class DemandReader {
         KINDS.put("height", e -> new Demand.Height(Word.at(e, "height", ArmHeight.class)));
         KINDS.put("posture", e -> new Demand.Placed(Word.at(e, "posture", Posture.class)));
         KINDS.put("contacts", e -> new Demand.Contacts(e.at("contacts").as(Count::parse)));
-        KINDS.put("minutes", e -> new Demand.Lasting(e.at("minutes").as(Count::parse)));
+        KINDS.put("minutes", e -> new Lasting(e.at("minutes").as(Count::parse)));
     }
 
     private DemandReader() {}

@@ -1,23 +1,20 @@
 package waypost.library.bundle;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import waypost.core.body.Degrees;
-import waypost.core.body.Motion;
 import waypost.core.demand.BodyShare;
 import waypost.core.demand.Count;
 import waypost.core.demand.Demand;
 import waypost.core.demand.EndRange;
 import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
-import waypost.core.demand.Posture;
+import waypost.core.done.Entailed;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Besides;
 import waypost.core.exercise.Dose;
 import waypost.core.exercise.Ladder;
-import waypost.core.exercise.Pose;
 import waypost.core.exercise.Progression;
 import waypost.core.exercise.Purpose;
 import waypost.core.exercise.Reducible;
@@ -57,11 +54,11 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
         }
     }
 
-    private static Activity exercise(Entry entry, Ladder ladder, int rung) {
+    private Activity exercise(Entry entry, Ladder ladder, int rung) {
         Reducible reducible =
                 entry.find("reduce").map(ExerciseReader::reducible).orElse(Reducible.NOTHING);
         String id = entry.text("id");
-        return new Activity.Exercise(
+        Activity.Exercise exercise = new Activity.Exercise(
                 id,
                 entry.text("title"),
                 ladder.id(),
@@ -72,25 +69,18 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
                 roles(id, entry, reducible),
                 entry.at("dose").make(ExerciseReader::dose),
                 Word.at(entry, "progression", Progression.class),
-                entry.at("pose").make(ExerciseReader::pose),
+                DoneReader.poses(entry),
                 new Teaching(
                         texts(entry, "cues"),
                         texts(entry, "faults"),
                         texts(entry, "easier"),
                         texts(entry, "stop"),
                         texts(entry, "equipment")));
+        return DoneReader.entailing(exercise, entry);
     }
 
     private static List<String> texts(Entry entry, String key) {
         return entry.list(key, Entry::text);
-    }
-
-    private static Pose pose(Entry entry) {
-        Map<Motion, Degrees> still = new EnumMap<>(Motion.class);
-        for (Motion motion : Motion.values()) {
-            entry.find(Word.of(motion)).ifPresent(angle -> still.put(motion, angle.as(Degrees::parse)));
-        }
-        return new Pose(Word.at(entry, "posture", Posture.class), still);
     }
 
     private static Dose dose(Entry entry) {
@@ -110,7 +100,14 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
         });
         String id = entry.text("id");
         return new Activity.Test(
-                id, entry.text("title"), measure, roles(id, entry, Reducible.NOTHING), entry.text("instead"));
+                id,
+                entry.text("title"),
+                measure,
+                roles(id, entry, Reducible.NOTHING).stream()
+                        .map(role -> role.asking(
+                                Entailed.by(role).with(role.besides().operated())))
+                        .toList(),
+                entry.text("instead"));
     }
 
     private static List<Role> roles(String activity, Entry entry, Reducible reducible) {
@@ -136,7 +133,8 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
                 parts,
                 entry.find("reduce").map(ExerciseReader::reducible).orElse(reducible),
                 Set.of(),
-                entry.maybe("counterpart", name -> oneOf(name, names)));
+                entry.maybe("counterpart", name -> oneOf(name, names)),
+                Besides.NOTHING.with(entry.whole("besides", DemandReader::demand)));
     }
 
     /** The other limb plays a role of the same activity, or none is written. */

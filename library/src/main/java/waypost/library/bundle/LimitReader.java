@@ -76,6 +76,7 @@ final class LimitReader {
                         new LimbQuantity.Share(
                                 Word.at(e, "bearing", Limb.class), Word.maybe(e, "support", Support.class)),
                         BodyShare::parse));
+        kinds.put("kneeling", e -> amount(e, new LimbQuantity.OnKnee(), BodyShare::parse));
         kinds.put("strain", e -> amount(e, straining(e), bound(Level.class)));
         kinds.put("held", this::held);
         kinds.put(

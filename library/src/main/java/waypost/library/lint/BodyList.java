@@ -1,28 +1,23 @@
 package waypost.library.lint;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.Stream;
-import waypost.core.anatomy.Half;
-import waypost.core.body.Limb;
-import waypost.core.demand.Demand;
-import waypost.core.done.Carried;
-import waypost.core.done.Done;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Besides;
 import waypost.core.exercise.Role;
 import waypost.library.bundle.Bundle;
+import waypost.library.words.AskedWords;
 
-/** What the limbs of each exercise's body carry, beside what its file says: where a file says less, for a clinician to read. */
+/** What doing each exercise asks beside what its file says, and what that closes where and when: for a clinician to read. */
 final class BodyList {
 
-    /** What the arithmetic may be off before it is told, in percent of body mass. */
-    private static final double TOLD_FROM = 5;
-
     private final Bundle bundle;
+    private final ClosedByBody closed;
 
     private BodyList(Bundle bundle) {
         this.bundle = bundle;
+        this.closed = ClosedByBody.in(bundle);
     }
 
     static List<String> of(Bundle bundle) {
@@ -33,42 +28,25 @@ final class BodyList {
         return bundle.activities().stream()
                 .filter(Activity.Exercise.class::isInstance)
                 .map(Activity.Exercise.class::cast)
-                .flatMap(exercise -> exercise.roles().stream().flatMap(role -> line(exercise, role).stream()));
+                .flatMap(exercise -> exercise.roles().stream().flatMap(role -> lines(exercise, role)));
     }
 
-    private static Optional<String> line(Activity.Exercise exercise, Role role) {
-        try {
-            Carried carried = Carried.by(
-                    Done.of(exercise.pose(), role, exercise.teaching().equipment()));
-            List<String> less = Stream.of(Half.values())
-                    .flatMap(half -> Stream.of(Limb.values()).flatMap(limb -> less(carried, role, half, limb).stream()))
-                    .toList();
-            return less.isEmpty() ? Optional.empty() : Optional.of(role.key() + ": " + String.join("; ", less));
-        } catch (IllegalArgumentException unheld) {
-            return Optional.of(role.key() + ": can't be held as it is said, " + unheld.getMessage());
+    private Stream<String> lines(Activity.Exercise exercise, Role role) {
+        List<String> lines = new ArrayList<>();
+        Besides besides = role.besides();
+        if (!besides.operated().isEmpty()) {
+            lines.add("  also asks: " + AskedWords.say(besides.operated()));
         }
-    }
-
-    private static Optional<String> less(Carried carried, Role role, Half half, Limb limb) {
-        double worked = carried.percent(half, limb);
-        double said = half == Half.OPERATED ? said(role, limb) : 0;
-        String name =
-                (half == Half.OPERATED ? "operated " : "other ") + limb.name().toLowerCase(Locale.ROOT);
-        return worked > said + TOLD_FROM
-                ? Optional.of(String.format(
-                        Locale.ROOT,
-                        "%s carries %.0f %%, file says %s",
-                        name,
-                        worked,
-                        said == 0 ? "nothing" : Math.round(said) + " %"))
-                : Optional.empty();
-    }
-
-    private static double said(Role role, Limb limb) {
-        return role.demands().stream()
-                .filter(demand -> demand instanceof Demand.Bearing bearing && bearing.limb() == limb)
-                .mapToDouble(demand -> ((Demand.Bearing) demand).share().percent())
-                .max()
-                .orElse(0);
+        if (role.counterpart().isEmpty() && !besides.other().isEmpty()) {
+            lines.add("  of the other side: " + AskedWords.say(besides.other()));
+        }
+        exercise.pose(role).because().ifPresent(because -> lines.add("  says less because: " + because));
+        List<String> where = closed.of(role.key());
+        if (!where.isEmpty()) {
+            lines.add("  closed by it: " + String.join("; ", where));
+        }
+        return lines.isEmpty()
+                ? Stream.empty()
+                : Stream.concat(Stream.of(role.key() + " (" + exercise.title() + ")"), lines.stream());
     }
 }

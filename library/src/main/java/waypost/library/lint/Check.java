@@ -18,7 +18,8 @@ public enum Check {
     DEFAULT_NOT_STRICTEST,
     DUTY_AGAINST_LIMIT,
     EQUAL_DEMANDS,
-    WORDS_TWICE;
+    WORDS_TWICE,
+    PASSING_UNSAID;
 
     /** As it is printed: "open-while-barred". */
     public String word() {

@@ -8,17 +8,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import waypost.core.body.Motion;
 import waypost.core.demand.Demand;
+import waypost.core.done.Done;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Role;
 import waypost.core.measure.Plain;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.Word;
 
-/** Rungs that ask no more than the rung below, exercises with equal demands, and words used twice. */
+/** Rungs that ask no more than the rung below, exercises with equal demands, words used twice, and what walks unsaid. */
 record ExerciseChecks(Bundle bundle, Places places) {
 
     Stream<Finding> findings() {
-        return Stream.of(rungs(), equals(), words()).flatMap(found -> found);
+        return Stream.of(rungs(), equals(), words(), passing()).flatMap(found -> found);
     }
 
     private List<Activity.Exercise> exercises() {
@@ -75,9 +78,37 @@ record ExerciseChecks(Bundle bundle, Places places) {
                 exercise.teaching()
                         .cues()
                         .forEach(cue -> twice("cue", cue, activity, seen).ifPresent(found::add));
+                because(exercise)
+                        .forEach(
+                                words -> twice("because", words, activity, seen).ifPresent(found::add));
             }
         }
         return found.stream();
+    }
+
+    private static Stream<String> because(Activity.Exercise exercise) {
+        return exercise.roles().stream()
+                .flatMap(role -> exercise.pose(role).because().stream())
+                .distinct();
+    }
+
+    /** A body that holds still can't tell what an ankle does in walking and landing; in a boot it does nothing. */
+    private Stream<Finding> passing() {
+        return exercises().stream()
+                .filter(exercise -> !exercise.teaching().equipment().contains("boot"))
+                .filter(exercise -> exercise.roles().stream()
+                        .anyMatch(role -> Done.of(exercise, role).inPassing() && !bendsTheAnkle(role)))
+                .map(exercise -> places.activity(
+                        Check.PASSING_UNSAID,
+                        exercise.id(),
+                        "it walks or lands and doesn't say what the ankle does",
+                        "Say the ankle's motion"));
+    }
+
+    private static boolean bendsTheAnkle(Role role) {
+        return role.demands().stream()
+                .anyMatch(demand ->
+                        demand instanceof Demand.Movement movement && movement.motion() == Motion.ANKLE_DORSIFLEXION);
     }
 
     private Optional<Finding> twice(String kind, String words, Activity activity, Map<String, String> seen) {

@@ -31,7 +31,7 @@ public final class LintCommand implements Callable<Integer> {
 
     @Option(
             names = "--body",
-            description = "say instead what the limbs carry by the body's own arithmetic where a file says less")
+            description = "say instead what doing each exercise asks beside what its file says, and what that closes")
     private boolean body;
 
     private final PrintStream out;
@@ -69,7 +69,8 @@ public final class LintCommand implements Callable<Integer> {
     private int listBodies(Bundle bundle) {
         List<String> lines = BodyList.of(bundle);
         lines.forEach(out::println);
-        out.println(lines.size() + " roles of which the body carries more than their file says.");
+        long roles = lines.stream().filter(line -> !line.startsWith(" ")).count();
+        out.println(roles + " roles that ask more than their file says.");
         return 0;
     }
 

@@ -13,6 +13,7 @@ import waypost.core.course.Course;
 import waypost.core.course.History;
 import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
+import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Evidence;
@@ -37,9 +38,14 @@ public final class NormalHealing {
 
     /** The course of a protocol under these answers. */
     public static NormalHealing of(Protocol protocol, Answers answers, Bundle bundle) {
+        return of(protocol, answers, bundle, bundle.activities());
+    }
+
+    /** The same with other activities. */
+    static NormalHealing of(Protocol protocol, Answers answers, Bundle bundle, List<Activity> activities) {
         return new NormalHealing(Course.of(
                 Resolver.resolve(protocol, answers, DAY_ZERO),
-                bundle.activities(),
+                activities,
                 bundle.measures(),
                 History.of(Side.RIGHT, Evidence.NONE, List.of(), List.of())));
     }
@@ -53,7 +59,7 @@ public final class NormalHealing {
     }
 
     /** The days on which anything may change, day 0 among them. */
-    SortedSet<CourseDay> days() {
+    public SortedSet<CourseDay> days() {
         SortedSet<CourseDay> days = new TreeSet<>(course.gate().changePoints());
         for (Phase phase : course.resolved().protocol().phases()) {
             days.add(phase.expected().from(DAY_ZERO));
@@ -68,7 +74,7 @@ public final class NormalHealing {
     }
 
     /** What the operation or injury concerns, under these answers. */
-    Region region() {
+    public Region region() {
         return course.resolved().region();
     }
 

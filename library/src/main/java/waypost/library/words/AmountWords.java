@@ -77,4 +77,9 @@ record AmountWords(Object amount, boolean brief) implements Quantity.Visitor<Str
     public String contacts(Quantity.Contacts quantity) {
         return ((Count) amount).number() + " ground contacts";
     }
+
+    @Override
+    public String onKnee(LimbQuantity.OnKnee quantity) {
+        return Terms.share((BodyShare) amount);
+    }
 }

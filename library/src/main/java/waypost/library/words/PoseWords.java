@@ -29,7 +29,7 @@ public final class PoseWords {
     public static String say(Activity.Exercise exercise, Role role) {
         List<String> equipment = exercise.teaching().equipment();
         String with = equipment.isEmpty() ? "" : " With: " + String.join(", ", equipment) + ".";
-        return say(exercise.pose(), role) + with;
+        return say(exercise.pose(role), role) + with;
     }
 
     private static String joint(Motion motion, Degrees start, Degrees end) {

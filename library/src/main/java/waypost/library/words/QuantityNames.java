@@ -51,4 +51,9 @@ enum QuantityNames implements Quantity.Visitor<String> {
     public String contacts(Quantity.Contacts quantity) {
         return "ground contacts";
     }
+
+    @Override
+    public String onKnee(LimbQuantity.OnKnee quantity) {
+        return "kneeling";
+    }
 }

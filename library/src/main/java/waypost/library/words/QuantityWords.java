@@ -62,6 +62,11 @@ enum QuantityWords implements Quantity.Visitor<String> {
         return " a session";
     }
 
+    @Override
+    public String onKnee(LimbQuantity.OnKnee quantity) {
+        return " on the knee";
+    }
+
     /** The movements that a circumstance is about: "knee extension", "shoulder movement". */
     static String movements(Circumstance circumstance) {
         if (circumstance.motions().size() > 1) {

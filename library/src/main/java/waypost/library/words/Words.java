@@ -18,6 +18,7 @@ import waypost.core.question.Question;
 import waypost.core.reason.NotYet;
 import waypost.core.reason.OtherCourse;
 import waypost.core.reason.Reason;
+import waypost.core.reason.Uncovered;
 import waypost.core.resolved.Resolved;
 import waypost.core.time.CourseDay;
 
@@ -129,7 +130,7 @@ public final class Words implements Reason.Visitor<Said> {
     }
 
     @Override
-    public Said setUpUnclear(Reason.SetUpUnclear reason) {
+    public Said setUpUnclear(Uncovered.SetUpUnclear reason) {
         String ask = reason.rule().because().stream()
                 .map(because -> protocol.question(because.question()))
                 .map(question -> question.whenUnknown().map(way -> way + " ").orElse("") + question.prompt())
@@ -149,7 +150,7 @@ public final class Words implements Reason.Visitor<Said> {
     }
 
     @Override
-    public Said notCovered(Reason.NotCovered reason) {
+    public Said notCovered(Uncovered.NotCovered reason) {
         String ask = reason.unanswered().stream()
                 .map(id -> protocol.question(id).prompt())
                 .collect(Collectors.joining(" "));
@@ -162,12 +163,20 @@ public final class Words implements Reason.Visitor<Said> {
     }
 
     @Override
+    public Said asksBesides(Uncovered.AsksBesides reason) {
+        return new Said(
+                "Doing it also asks: " + AskedWords.say(reason.asked()) + ". Nothing that is open today asks as much.",
+                "Opens with an exercise that does.",
+                "Worked out from how it is done");
+    }
+
+    @Override
     public Said beforeDay(NotYet.BeforeDay reason) {
         return new Said("Opens " + dates.say(reason.opens()) + ".", "", source(reason.rule()));
     }
 
     @Override
-    public Said over(Reason.Over reason) {
+    public Said over(Uncovered.Over reason) {
         return new Said(
                 "Covered only until " + dates.say(reason.since()) + ".",
                 "Ask for an order if it should go on.",

@@ -13,6 +13,7 @@ import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
 import waypost.core.gate.Verdict;
 import waypost.core.reason.Reason;
+import waypost.core.reason.Uncovered;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
@@ -133,6 +134,8 @@ public final class Agreement {
         if (reason instanceof Reason.NotLookedAfter) {
             return "not-looked-after";
         }
-        return reason instanceof Reason.NotCovered ? "not-covered" : "range";
+        return reason instanceof Uncovered.NotCovered || reason instanceof Uncovered.AsksBesides
+                ? "not-covered"
+                : "range";
     }
 }

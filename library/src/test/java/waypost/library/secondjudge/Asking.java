@@ -1,8 +1,11 @@
 package waypost.library.secondjudge;
 
 import java.util.Set;
+import waypost.core.body.Joint;
 import waypost.core.body.Limb;
 import waypost.core.demand.Demand;
+import waypost.core.demand.GettingDown;
+import waypost.core.demand.Kneeling;
 import waypost.core.demand.Level;
 import waypost.core.demand.Posture;
 
@@ -33,6 +36,12 @@ final class Asking {
         }
         if (demand instanceof Demand.Contacts contacts) {
             return contacts.count().number() > 0 && region.contains(Limb.LEG);
+        }
+        if (demand instanceof GettingDown) {
+            return region.contains(Limb.LEG);
+        }
+        if (demand instanceof Kneeling kneeling) {
+            return kneeling.share().percent() > 0 && region.contains(Joint.KNEE);
         }
         if (demand instanceof Demand.Height) {
             return region.contains(Limb.ARM);

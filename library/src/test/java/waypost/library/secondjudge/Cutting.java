@@ -13,6 +13,7 @@ import waypost.core.demand.BodyShare;
 import waypost.core.demand.Count;
 import waypost.core.demand.Demand;
 import waypost.core.demand.EndRange;
+import waypost.core.demand.Kneeling;
 import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
 import waypost.core.exercise.Role;
@@ -28,8 +29,12 @@ import waypost.core.limit.MotionLimit;
 import waypost.core.limit.PostureLimit;
 import waypost.core.limit.Quantity;
 
-/** A limit against one demand of a role, compared and cut from the data alone. */
-record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
+/**
+ * A limit against one demand of a role, compared and cut from the data alone.
+ *
+ * @param said how many of the demands the role says; those after it the body asks, and nobody can turn them down
+ */
+record Cutting(Limit<?> limit, Allowed<?> allowed, int at, int said) {
 
     /** Combinations last, then by rule and place. */
     static List<Cutting> inOrder(List<Cutting> all) {
@@ -136,6 +141,9 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
         if (quantity instanceof LimbQuantity.Straining q && d instanceof Demand.Strain s) {
             return s.kind() == q.kind() && s.limb() == q.limb() ? Optional.of(s.level()) : Optional.empty();
         }
+        if (quantity instanceof LimbQuantity.OnKnee && d instanceof Kneeling k) {
+            return Optional.of(k.share());
+        }
         if (quantity instanceof Quantity.Contacts && d instanceof Demand.Contacts c) {
             return Optional.of(c.count());
         }
@@ -190,6 +198,9 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at) {
                 .findFirst();
         if (setUp.isPresent()) {
             return List.of(role.using(setUp.get()));
+        }
+        if (at >= said) {
+            return List.of();
         }
         Object bound = allowed instanceof Allowed.Within<?> within ? within.bound() : null;
         if (limit instanceof MotionLimit) {

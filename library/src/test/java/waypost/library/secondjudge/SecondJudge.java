@@ -2,6 +2,7 @@ package waypost.library.secondjudge;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,8 @@ import waypost.core.body.Region;
 import waypost.core.criterion.Criterion;
 import waypost.core.demand.Demand;
 import waypost.core.demand.EndRange;
+import waypost.core.demand.Kneeling;
+import waypost.core.demand.Lasting;
 import waypost.core.demand.Level;
 import waypost.core.demand.Posture;
 import waypost.core.demand.StrainKind;
@@ -53,6 +56,7 @@ final class SecondJudge {
     private final LocalDate date;
     private final List<Map<String, String>> combinations;
     private final List<Value> values = new ArrayList<>();
+    private final Map<Demand, Boolean> asked = new HashMap<>();
 
     SecondJudge(GeneratedCourse course) {
         this.course = course;
@@ -194,18 +198,18 @@ final class SecondJudge {
     Opinion judge(Role role) {
         Set<String> against = new TreeSet<>();
         List<String> kinds = new ArrayList<>(List.of("OPEN"));
-        boolean written =
-                course.protocol().openings().stream().anyMatch(o -> o.role().equals(role.key()));
         boolean ordered = isOrdered(role);
-        boolean spokenFor = written || ordered || orderedEver(role) || asksOfRegion(role);
+        boolean spokenFor = isSpokenFor(role);
+        List<Demand> besides = besides(role);
         course.holds().stream()
-                .filter(hold -> spokenFor || hold.kind() == Hold.Kind.RED_FLAG)
+                .filter(hold -> spokenFor || !besides.isEmpty() || hold.kind() == Hold.Kind.RED_FLAG)
                 .forEach(hold -> note("hold", "ON_HOLD", against, kinds));
         closedByEvents(role, against, kinds);
-        if (spokenFor) {
-            if (!ordered) {
-                opening(role, against, kinds);
-            }
+        if (!spokenFor && !besides.stream().allMatch(this::isAskedToday)) {
+            note("not-covered", "NOT_COVERED", against, kinds);
+        }
+        if (spokenFor && !ordered) {
+            opening(role, against, kinds);
         }
         setUps(role, against, kinds);
         List<Demand> left = limits(role, against, kinds);
@@ -213,9 +217,40 @@ final class SecondJudge {
         return new Opinion(worst(kinds), against);
     }
 
+    private boolean isSpokenFor(Role role) {
+        return course.protocol().openings().stream().anyMatch(o -> o.role().equals(role.key()))
+                || isOrdered(role)
+                || orderedEver(role)
+                || asksOfRegion(role);
+    }
+
+    /** What doing it asks of the region beside what it says, other than being held so. */
+    private List<Demand> besides(Role role) {
+        return role.besides().operated().stream()
+                .filter(this::concerns)
+                .filter(demand -> !isCarried(demand))
+                .toList();
+    }
+
+    /** Whether a role that the protocol speaks of asks as much and is open as it is. */
+    boolean isAskedToday(Demand demand) {
+        return asked.computeIfAbsent(demand, this::isAskedBySome);
+    }
+
+    private boolean isAskedBySome(Demand demand) {
+        return course.bundle().activities().stream()
+                .flatMap(activity -> activity.roles().stream())
+                .filter(this::isSpokenFor)
+                .filter(role ->
+                        WholeBody.of(role).demands().stream().anyMatch(more -> WholeBody.coversIt(more, demand)))
+                .anyMatch(role -> judge(role).kind().equals("OPEN"));
+    }
+
     /** After a fall that nobody has looked after: only carried motion, and walking about without impact. */
     private void closedByEvents(Role role, Set<String> against, List<String> kinds) {
-        if (asksOfRegion(role) && !course.unlooked().isEmpty() && !isGentle(role)) {
+        if ((asksOfRegion(role) || !besides(role).isEmpty())
+                && !course.unlooked().isEmpty()
+                && !isGentle(role)) {
             note("not-looked-after", "ON_HOLD", against, kinds);
         }
     }
@@ -234,7 +269,7 @@ final class SecondJudge {
                 || role.demands().stream().allMatch(SecondJudge::isCarried);
     }
 
-    private static boolean isCarried(Demand demand) {
+    static boolean isCarried(Demand demand) {
         if (demand instanceof Demand.Movement movement) {
             return Set.of(Mode.PASSIVE, Mode.ASSISTED).contains(movement.mode())
                     && Set.of(EndRange.SHORT_OF_IT, EndRange.FIRST_RESISTANCE).contains(movement.end());
@@ -249,8 +284,9 @@ final class SecondJudge {
                 || demand instanceof Demand.Strain strain && strain.level() == Level.NONE
                 || demand instanceof Demand.Contacts contacts
                         && contacts.count().number() == 0
+                || demand instanceof Kneeling kneeling && kneeling.share().percent() == 0
                 || demand instanceof Demand.Held held && held.load().amount() == 0
-                || demand instanceof Demand.Lasting
+                || demand instanceof Lasting
                 || demand instanceof Demand.Lever
                 || demand instanceof Demand.Height;
     }
@@ -428,20 +464,22 @@ final class SecondJudge {
                         holds(one.head().when(), answers) && holds(other.head().when(), answers));
     }
 
-    private List<Demand> limits(Role role, Set<String> against, List<String> kinds) {
+    private List<Demand> limits(Role said, Set<String> against, List<String> kinds) {
+        Role role = WholeBody.of(said);
+        int most = said.demands().size();
         List<Cutting> broken = new ArrayList<>();
         for (Value value : values) {
             for (int at = 0; at < role.demands().size(); at++) {
-                Cutting cutting = new Cutting(value.limit(), value.allowed(), at);
+                Cutting cutting = new Cutting(value.limit(), value.allowed(), at, most);
                 if (cutting.looksAt(role) && !cutting.excused(role) && !cutting.respected(role)) {
                     broken.add(cutting);
                 }
             }
         }
         if (broken.isEmpty()) {
-            return role.demands();
+            return said.demands();
         }
-        Optional<Role> together = cut(role, Cutting.inOrder(broken));
+        Optional<Role> together = cut(role, Cutting.inOrder(broken), most);
         boolean eachAlone =
                 broken.stream().noneMatch(cutting -> cutting.ways(role).isEmpty());
         for (Cutting cutting : broken) {
@@ -449,11 +487,11 @@ final class SecondJudge {
                     eachAlone ? together.isPresent() : !cutting.ways(role).isEmpty();
             note(cutting.limit().head().id(), reducible ? "OPEN_WITH_LIMIT" : "BARRED", against, kinds);
         }
-        return together.map(Role::demands).orElse(role.demands());
+        return together.map(form -> form.demands().subList(0, most)).orElse(said.demands());
     }
 
     /** Tries every way of cutting under every broken limit in turn. */
-    private Optional<Role> cut(Role role, List<Cutting> broken) {
+    private Optional<Role> cut(Role role, List<Cutting> broken, int most) {
         List<Role> forms = List.of(role);
         for (Cutting cutting : broken) {
             List<Role> next = new ArrayList<>();
@@ -466,13 +504,13 @@ final class SecondJudge {
             }
             forms = next;
         }
-        return forms.stream().filter(this::passes).findFirst();
+        return forms.stream().filter(form -> passes(form, most)).findFirst();
     }
 
-    private boolean passes(Role form) {
+    private boolean passes(Role form, int most) {
         for (Value value : values) {
             for (int at = 0; at < form.demands().size(); at++) {
-                Cutting cutting = new Cutting(value.limit(), value.allowed(), at);
+                Cutting cutting = new Cutting(value.limit(), value.allowed(), at, most);
                 if (cutting.looksAt(form) && !cutting.excused(form) && !cutting.respected(form)) {
                     return false;
                 }

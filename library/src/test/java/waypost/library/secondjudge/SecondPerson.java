@@ -1,9 +1,7 @@
 package waypost.library.secondjudge;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -27,7 +25,6 @@ final class SecondPerson {
     private final GeneratedCourse first;
     private final SecondJudge own;
     private final List<Other> others = new ArrayList<>();
-    private final Map<String, Boolean> asked = new HashMap<>();
 
     SecondPerson(GeneratedCourse first) {
         this.first = first;
@@ -85,7 +82,11 @@ final class SecondPerson {
         List<Demand> meanwhile = new ArrayList<>();
         Optional<Posture> placed = placed(role).map(SecondPerson::fromTheOtherSide);
         placed.ifPresent(posture -> meanwhile.add(new Demand.Placed(posture)));
-        if (placed.equals(Optional.of(Posture.STANDING))) {
+        role.besides().other().stream()
+                .filter(demand -> !(demand instanceof Demand.Placed))
+                .forEach(meanwhile::add);
+        boolean workedOut = !role.besides().other().isEmpty();
+        if (!workedOut && placed.equals(Optional.of(Posture.STANDING))) {
             double mine = role.demands().stream()
                     .filter(d -> d instanceof Demand.Bearing b && b.limb() == Limb.LEG)
                     .mapToDouble(d -> ((Demand.Bearing) d).share().percent())
@@ -96,35 +97,20 @@ final class SecondPerson {
                     BodyShare.ofPercent(mine > 100 ? 0 : 100 - mine),
                     mine == 0 ? Support.ONE : Support.BOTH));
         }
-        if (placed.map(Set.of(Posture.HANDS_AND_KNEES, Posture.KNEELING, Posture.PLANK)::contains)
-                .orElse(false)) {
+        if (!workedOut
+                && placed.map(Set.of(Posture.HANDS_AND_KNEES, Posture.KNEELING, Posture.PLANK)::contains)
+                        .orElse(false)) {
             role.demands().stream().filter(Demand.Bearing.class::isInstance).forEach(meanwhile::add);
         }
         if (meanwhile.isEmpty()) {
             return Optional.empty();
         }
-        boolean covered =
-                meanwhile.stream().filter(other.judge()::concerns).allMatch(demand -> isAskedToday(other, demand));
+        boolean covered = meanwhile.stream()
+                .filter(other.judge()::concerns)
+                .filter(demand -> !SecondJudge.isCarried(demand))
+                .allMatch(other.judge()::isAskedToday);
         Role lying = Role.of(role.key(), role.title(), meanwhile, Reducible.NOTHING);
         return Optional.of(other.judge().judgeMeanwhile(lying, covered));
-    }
-
-    private boolean isAskedToday(Other other, Demand demand) {
-        return asked.computeIfAbsent(
-                others.indexOf(other) + " " + demand,
-                key -> other.course().bundle().activities().stream()
-                        .flatMap(activity -> activity.roles().stream())
-                        .filter(role -> role.demands().stream().anyMatch(more -> coversIt(more, demand)))
-                        .anyMatch(role -> other.judge().judge(role).kind().equals("OPEN")));
-    }
-
-    private static boolean coversIt(Demand more, Demand demand) {
-        if (demand instanceof Demand.Bearing less && more instanceof Demand.Bearing bearing) {
-            return bearing.limb() == less.limb()
-                    && bearing.share().percent() >= less.share().percent()
-                    && bearing.support().ordinal() >= less.support().ordinal();
-        }
-        return more.equals(demand);
     }
 
     private Optional<Role> role(RoleKey key) {
@@ -142,7 +128,8 @@ final class SecondPerson {
                 .or(() -> first.bundle()
                         .findActivity(role.key().activity())
                         .filter(Activity.Exercise.class::isInstance)
-                        .map(activity -> ((Activity.Exercise) activity).pose().posture()));
+                        .map(activity ->
+                                ((Activity.Exercise) activity).pose(role).posture()));
     }
 
     private static Posture fromTheOtherSide(Posture posture) {
@@ -154,8 +141,9 @@ final class SecondPerson {
     /** Lying on a side is told from the other one; all else an arm does while a leg works is as it is written. */
     private Role turned(Role role) {
         Optional<Posture> placed = placed(role);
+        Role turned = role.asking(WholeBody.turned(role.besides()));
         if (placed.isEmpty() || !placed.get().name().endsWith("_SIDE")) {
-            return role;
+            return turned;
         }
         List<Demand> demands = new ArrayList<>();
         List<Integer> parts = new ArrayList<>();
@@ -167,6 +155,14 @@ final class SecondPerson {
         }
         demands.add(new Demand.Placed(fromTheOtherSide(placed.get())));
         parts.add(0);
-        return new Role(role.key(), role.title(), demands, parts, role.reducible(), role.setUps(), role.counterpart());
+        return new Role(
+                role.key(),
+                role.title(),
+                demands,
+                parts,
+                role.reducible(),
+                role.setUps(),
+                role.counterpart(),
+                turned.besides());
     }
 }

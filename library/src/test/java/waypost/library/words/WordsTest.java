@@ -35,7 +35,7 @@ class WordsTest {
                         "Opens Mon 5 May 2031 (12 weeks completed).",
                         "No knee extension like this; 0° to 90° asked. Until Mon 5 May 2031 (12 weeks completed).");
         assertThat(sentences(new KneeCourse().with("meniscus-repair", "vertical"), 30, "step-up/operated"))
-                .contains("At most 50 % of body weight on the affected leg; 80 % of body weight asked."
+                .contains("At most 50 % of body weight on the affected leg; 100 % of body weight asked."
                         + " Until Mon 24 Mar 2031 (6 weeks completed).");
         assertThat(sentences(new KneeCourse(), 90, "jump-box/both"))
                 .contains("At most low impact; moderate impact asked. Until Mon 19 May 2031 (14 weeks completed).");

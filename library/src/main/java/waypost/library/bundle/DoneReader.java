@@ -1,0 +1,117 @@
+package waypost.library.bundle;
+
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import waypost.core.anatomy.Half;
+import waypost.core.body.Degrees;
+import waypost.core.body.Limb;
+import waypost.core.body.Motion;
+import waypost.core.demand.Demand;
+import waypost.core.demand.Posture;
+import waypost.core.done.Carried;
+import waypost.core.done.Done;
+import waypost.core.done.Entailed;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Pose;
+import waypost.core.exercise.Role;
+import waypost.library.text.Entry;
+
+/** Reads how an exercise is done in each role, and works out what that asks beside what the role says. */
+final class DoneReader {
+
+    /** What the arithmetic may be off, in percent of body mass: half of it the check values, half the build. */
+    private static final double OFF = 10;
+
+    private DoneReader() {}
+
+    /** How the body is placed in each role, by its name: as the exercise says, but for what the role says itself. */
+    static Map<String, Pose> poses(Entry exercise) {
+        Pose common = exercise.at("done").make(entry -> pose(entry, Word.at(entry, "posture", Posture.class)));
+        Map<String, Pose> poses = new LinkedHashMap<>();
+        exercise.list("roles", role -> Map.entry(role.text("name"), own(role, common)))
+                .forEach(pose -> poses.put(pose.getKey(), pose.getValue()));
+        return poses;
+    }
+
+    private static Pose own(Entry role, Pose common) {
+        return role.find("done")
+                .map(done -> over(common, pose(done, common.posture())))
+                .orElse(common);
+    }
+
+    private static Pose over(Pose common, Pose own) {
+        return new Pose(
+                common.posture(),
+                both(common.still(), own.still()),
+                both(common.other(), own.other()),
+                own.touching().isEmpty() ? common.touching() : own.touching(),
+                own.because().or(common::because));
+    }
+
+    private static Map<Motion, Degrees> both(Map<Motion, Degrees> common, Map<Motion, Degrees> own) {
+        Map<Motion, Degrees> all = new EnumMap<>(Motion.class);
+        all.putAll(common);
+        all.putAll(own);
+        return all;
+    }
+
+    private static Pose pose(Entry entry, Posture posture) {
+        return new Pose(
+                posture,
+                angles(entry),
+                entry.find("other").map(DoneReader::angles).orElse(Map.of()),
+                entry.list("touching", touch -> touch.as(Touch::parse)).stream()
+                        .flatMap(List::stream)
+                        .toList(),
+                entry.find("because").map(Entry::text));
+    }
+
+    private static Map<Motion, Degrees> angles(Entry entry) {
+        Map<Motion, Degrees> still = new EnumMap<>(Motion.class);
+        for (Motion motion : Motion.values()) {
+            entry.find(Word.of(motion)).ifPresent(angle -> still.put(motion, angle.as(Degrees::parse)));
+        }
+        return still;
+    }
+
+    /** The exercise with what doing it asks; a role that can't be held as it is said, or says too little, is refused. */
+    static Activity.Exercise entailing(Activity.Exercise exercise, Entry entry) {
+        List<Role> roles = exercise.roles().stream()
+                .map(role -> entailing(exercise, role, entry))
+                .toList();
+        return exercise.with(roles);
+    }
+
+    private static Role entailing(Activity.Exercise exercise, Role role, Entry entry) {
+        try {
+            Done done = Done.of(exercise, role);
+            if (!done.inPassing() && exercise.pose(role).because().isEmpty()) {
+                Carried carried = Carried.by(done);
+                for (Limb limb : Limb.values()) {
+                    tooLittle(role, carried, limb).ifPresent(words -> entry.problem(role.key() + ": " + words));
+                }
+            }
+            return role.asking(Entailed.by(done, role, exercise.teaching().equipment())
+                    .with(role.besides().operated()));
+        } catch (IllegalArgumentException unheld) {
+            entry.problem(role.key() + ": " + unheld.getMessage() + "; say under 'done' what touches what");
+            return role;
+        }
+    }
+
+    private static Optional<String> tooLittle(Role role, Carried carried, Limb limb) {
+        double worked = carried.percent(Half.OPERATED, limb);
+        return role.demands().stream()
+                .filter(demand -> demand instanceof Demand.Bearing bearing && bearing.limb() == limb)
+                .map(demand -> ((Demand.Bearing) demand).share().percent())
+                .max(Double::compare)
+                .filter(said -> worked > said + OFF)
+                .map(said ->
+                        "the " + Word.of(limb) + ": found " + Math.round(said) + " % of body mass, allowed: at least "
+                                + Math.round(worked - OFF) + " %, since done so it carries " + Math.round(worked)
+                                + " %, or a 'because' in words");
+    }
+}
