@@ -7,12 +7,14 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import waypost.core.anatomy.Build;
+import waypost.core.anatomy.Contact;
 import waypost.core.anatomy.Half;
 import waypost.core.anatomy.Placing;
 import waypost.core.anatomy.Segment;
 import waypost.core.anatomy.Skeleton;
 import waypost.core.anatomy.Spot;
 import waypost.core.anatomy.Stance;
+import waypost.core.anatomy.Surface;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Joint;
@@ -56,12 +58,23 @@ final class BodyPicture {
         return body.moved(new Vector3D(missing.getX(), missing.getY(), 0));
     }
 
+    /** A wall stays where it is while feet may slide; without one, what is touched on the whole. */
     private static Vector3D touching(Skeleton body, Stance stance) {
+        List<Contact> walls = stance.contacts().stream()
+                .filter(contact -> contact.surface() instanceof Surface.Upright)
+                .toList();
+        List<Contact> fixed = walls.isEmpty() ? stance.contacts() : walls;
         Vector3D sum = Vector3D.ZERO;
-        for (var contact : stance.contacts()) {
-            sum = sum.add(1.0 / stance.contacts().size(), body.spot(contact.half(), contact.spot()));
+        for (Contact contact : fixed) {
+            sum = sum.add(1.0 / fixed.size(), body.spot(contact.half(), contact.spot()));
         }
         return sum;
+    }
+
+    private List<String> besidesWalls() {
+        boolean leans =
+                done.end().contacts().stream().anyMatch(contact -> contact.surface() instanceof Surface.Upright);
+        return leans ? equipment.stream().filter(name -> !name.equals("wall")).toList() : equipment;
     }
 
     private static boolean isSeenFromTheFront(Motion leading) {
@@ -95,7 +108,7 @@ final class BodyPicture {
         BodyShapes after = new BodyShapes(end, camera);
         Surroundings around = new Surroundings(start, end, done.end(), camera);
         Limb still = limb() == Limb.ARM ? Limb.LEG : Limb.ARM;
-        Equipment things = new Equipment(start, end, camera, done.posture(), limb(), equipment);
+        Equipment things = new Equipment(start, end, camera, done.posture(), limb(), besidesWalls());
         List<Shape> shapes = new ArrayList<>(things.behind());
         shapes.addAll(after.limb(Half.OTHER, Limb.ARM, "body-far"));
         shapes.addAll(after.limb(Half.OTHER, Limb.LEG, "body-far"));

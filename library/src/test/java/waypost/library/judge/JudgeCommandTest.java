@@ -49,8 +49,8 @@ class JudgeCommandTest {
                 .contains("ASK: Was a meniscus repaired, and how was it torn? Not stated: the stricter rule applies; an"
                         + " answer would open up to 23.")
                 .contains("Stay between 10° and 90°; 0° to 90° asked. Until Mon 7 Apr 2031 (8 weeks completed).")
-                .contains("test not safe yet: Quadriceps symmetry of 80 %. The test is safe from Mon 21 Apr 2031"
-                        + " (10 weeks completed).")
+                .contains("test not safe yet: Quadriceps symmetry of 80 %. The test is safe from Mon 5 May 2031"
+                        + " (12 weeks completed).")
                 .contains("The therapist decides");
     }
 
