@@ -26,13 +26,14 @@ public final class Carried {
     }
 
     /**
-     * By somebody of middling build. Lying and sitting with nothing of a limb on the ground, nothing is carried by limbs.
+     * By somebody of middling build. Lying and sitting with nothing of a limb on the ground, nothing is carried by limbs; of
+     * what is only passed through nothing is told.
      *
      * @throws IllegalArgumentException where the body as it is said could not hold itself so
      */
     public static Carried by(Done done) {
         return new Carried(done.ends().stream()
-                .filter(Carried::isOnLimbs)
+                .filter(stance -> !done.inPassing() && isOnLimbs(stance))
                 .map(stance -> Equilibrium.of(new Placing(Build.MIDDLING).place(stance), stance.contacts(), List.of()))
                 .toList());
     }

@@ -48,23 +48,23 @@ public final class Entailed {
     private final Role role;
     private final Carried carried;
 
-    private Entailed(Done done, Role role) {
+    private Entailed(Done done, Carried carried, Role role) {
         this.done = done;
         this.role = role;
-        this.carried = Carried.by(done);
+        this.carried = carried;
     }
 
     /**
      * By somebody of middling build. Of what is only passed through, walking and landing, nothing can be told by a body that
      * holds still: the file has to say it.
      *
-     * @throws IllegalArgumentException where the body as it is said could not hold itself so
+     * @param carried what the limbs carry meanwhile
      */
-    public static Besides by(Done done, Role role, List<String> equipment) {
+    public static Besides by(Done done, Carried carried, Role role, List<String> equipment) {
         List<Demand> operated = new ArrayList<>();
         List<Demand> other = new ArrayList<>();
         if (!done.inPassing()) {
-            Entailed entailed = new Entailed(done, role);
+            Entailed entailed = new Entailed(done, carried, role);
             operated.addAll(entailed.of(Half.OPERATED));
             other.addAll(entailed.of(Half.OTHER));
         }

@@ -1,9 +1,10 @@
 package waypost.core.gate;
 
-import java.util.Collection;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.jspecify.annotations.Nullable;
 import waypost.core.demand.Demand;
 import waypost.core.reason.VerdictKind;
@@ -14,12 +15,49 @@ import waypost.core.reason.VerdictKind;
  */
 final class Covering {
 
-    private final Collection<RoleGate> roles;
-    private final Map<Demand, List<RoleGate>> asking = new ConcurrentHashMap<>();
+    private final List<RoleGate> roles = new ArrayList<>();
+    private final Map<Demand, Ask> asks = new ConcurrentHashMap<>();
+    private final AtomicInteger count = new AtomicInteger();
     private volatile @Nullable Today last;
 
-    Covering(Collection<RoleGate> roles) {
-        this.roles = roles;
+    /** Something that is asked besides, the same for all who ask it. */
+    final class Ask {
+
+        private final Demand demand;
+        private final int nth;
+        private volatile @Nullable List<RoleGate> vouching;
+
+        private Ask(Demand demand) {
+            this.demand = demand;
+            this.nth = count.getAndIncrement();
+        }
+
+        Demand demand() {
+            return demand;
+        }
+
+        private List<RoleGate> vouching() {
+            List<RoleGate> found = vouching;
+            if (found == null) {
+                found = roles.stream().filter(gate -> gate.vouchesFor(demand)).toList();
+                vouching = found;
+            }
+            return found;
+        }
+    }
+
+    /** Counts a role of the library in; all are before anything is judged. */
+    void add(RoleGate role) {
+        roles.add(role);
+    }
+
+    /** How many roles are counted in. */
+    int size() {
+        return roles.size();
+    }
+
+    Ask ask(Demand demand) {
+        return asks.computeIfAbsent(demand, Ask::new);
     }
 
     /** On the day of these facts; what was found is kept until other facts are asked about. */
@@ -33,35 +71,52 @@ final class Covering {
         return now;
     }
 
-    private List<RoleGate> asking(Demand demand) {
-        return asking.computeIfAbsent(
-                demand,
-                asked -> roles.stream().filter(gate -> gate.vouchesFor(asked)).toList());
-    }
-
-    /** What is covered under some facts. */
+    /** What is covered under some facts. Two threads at worst work the same out twice. */
     final class Today {
 
         private final Facts facts;
-        private final Map<Demand, Boolean> found = new ConcurrentHashMap<>();
+        private final @Nullable Boolean[] found = new Boolean[count.get()];
+        private final @Nullable Verdict[] judged = new Verdict[roles.size()];
 
         private Today(Facts facts) {
             this.facts = facts;
         }
 
-        /** Those of the demands that nothing open asks as much. */
-        List<Demand> uncovered(List<Demand> demands) {
-            return demands.stream().filter(demand -> !covers(demand)).toList();
-        }
-
-        private boolean covers(Demand demand) {
-            Boolean before = found.get(demand);
+        /** The verdict on a role of the library, worked out once. */
+        Verdict judge(RoleGate gate) {
+            Verdict before = judged[gate.nth()];
             if (before == null) {
-                before = asking(demand).stream()
-                        .anyMatch(gate -> gate.judge(facts, this).kind() == VerdictKind.OPEN);
-                found.put(demand, before);
+                before = gate.judge(facts, this);
+                judged[gate.nth()] = before;
             }
             return before;
+        }
+
+        /** Those of the demands that nothing open asks as much. */
+        List<Demand> uncovered(List<Ask> asked) {
+            List<Demand> uncovered = new ArrayList<>(2);
+            for (Ask ask : asked) {
+                if (!covers(ask)) {
+                    uncovered.add(ask.demand());
+                }
+            }
+            return uncovered;
+        }
+
+        private boolean covers(Ask ask) {
+            if (ask.nth >= found.length) {
+                return isAsked(ask);
+            }
+            Boolean before = found[ask.nth];
+            if (before == null) {
+                before = isAsked(ask);
+                found[ask.nth] = before;
+            }
+            return before;
+        }
+
+        private boolean isAsked(Ask ask) {
+            return ask.vouching().stream().anyMatch(gate -> judge(gate).kind() == VerdictKind.OPEN);
         }
     }
 }

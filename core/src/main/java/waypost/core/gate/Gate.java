@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
-import waypost.core.demand.Demand;
 import waypost.core.demand.Posture;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.OtherSide;
@@ -29,14 +28,13 @@ public final class Gate {
     private final Map<String, Activity> activities = new HashMap<>();
     private final SortedSet<CourseDay> changes = new TreeSet<>();
     private final Resolved resolved;
-    private final LimitsByDemand limits;
-    private final RangeNeeded ranges;
-    private final Covering covering = new Covering(roles.values());
+    private final Covering covering = new Covering();
+    private final RoleGate.Rules rules;
 
     private Gate(Resolved resolved, Collection<Measure> measures) {
         this.resolved = resolved;
-        this.limits = new LimitsByDemand(resolved.limits());
-        this.ranges = RangeNeeded.from(measures);
+        this.rules = new RoleGate.Rules(
+                resolved, new LimitsByDemand(resolved.limits()), RangeNeeded.from(measures), covering);
     }
 
     /** Compiles the rules of a course for a library of activities. */
@@ -45,9 +43,9 @@ public final class Gate {
         for (Activity activity : activities) {
             gate.activities.put(activity.id(), activity);
             for (Role role : activity.roles()) {
-                gate.roles.put(
-                        role.key(),
-                        RoleGate.keeping(role, activity.isGentle(role), resolved, gate.limits, gate.ranges));
+                RoleGate compiled = RoleGate.keeping(role, activity.isGentle(role), gate.rules);
+                gate.covering.add(compiled);
+                gate.roles.put(role.key(), compiled);
             }
         }
         resolved.limits().stream().flatMap(InForce::changes).forEach(gate.changes::add);
@@ -71,20 +69,20 @@ public final class Gate {
     private RoleGate once(Role role) {
         Activity activity = activities.get(role.key().activity());
         boolean gentle = activity != null && activity.isGentle(role);
-        return RoleGate.once(role, gentle, resolved, limits, ranges);
+        return RoleGate.once(role, gentle, rules);
     }
 
     /** The verdict on a role as another course of the person has it, perhaps from another version of the library. */
     Verdict judgeForeign(Role role, Facts facts) {
         RoleGate mine = roles.get(role.key());
         return mine != null && mine.role() == role
-                ? mine.judge(facts, covering.on(facts))
+                ? covering.on(facts).judge(mine)
                 : once(role).judge(facts, covering.on(facts));
     }
 
     /** The verdict on one role, with every reason. */
     public Verdict judge(RoleKey role, Facts facts) {
-        return known(role).judge(facts, covering.on(facts));
+        return covering.on(facts).judge(known(role));
     }
 
     private RoleGate known(RoleKey role) {
@@ -119,8 +117,9 @@ public final class Gate {
      * something that is open here today asks as well.
      */
     Verdict judgeMeanwhile(Role role, Facts facts) {
-        List<Demand> asked = role.demands().stream()
+        List<Covering.Ask> asked = role.demands().stream()
                 .filter(demand -> demand.concerns(resolved.region()) && !demand.isCarried())
+                .map(covering::ask)
                 .toList();
         boolean covered = covering.on(facts).uncovered(asked).isEmpty();
         return once(role).judgeMeanwhile(facts, covered);
@@ -137,7 +136,7 @@ public final class Gate {
         Covering.Today today = covering.on(facts);
         List<Verdict> verdicts = new ArrayList<>(roles.size());
         for (RoleGate role : roles.values()) {
-            verdicts.add(role.judge(facts, today));
+            verdicts.add(today.judge(role));
         }
         return verdicts;
     }

@@ -22,6 +22,9 @@ import waypost.core.time.CourseDay;
 /** Everything in force that looks at one role, gathered once. */
 final class RoleGate {
 
+    /** What is in force for a whole library. */
+    record Rules(Resolved resolved, LimitsByDemand limits, RangeNeeded ranges, Covering covering) {}
+
     private final Role role;
     private final boolean gentle;
     private final Resolved resolved;
@@ -33,7 +36,10 @@ final class RoleGate {
     private final boolean spokenFor;
 
     /** What doing it asks of the region beside what it says, other than being held so. */
-    private final List<Demand> besides;
+    private final List<Covering.Ask> besides;
+
+    /** Its place among the roles of the library; of one that is asked about once, none. */
+    private final int nth;
 
     private final UnderLimits underLimits;
     private final List<Resolved.SetUpInForce> setUps;
@@ -46,12 +52,13 @@ final class RoleGate {
     /** Keeps what the rules say of a role of the library; empty for one that is asked about once. */
     private final @Nullable Stretches kept;
 
-    private RoleGate(
-            Role role, boolean gentle, boolean kept, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
+    private RoleGate(Role role, boolean gentle, int nth, Rules rules) {
+        Resolved resolved = rules.resolved();
         this.role = role;
         this.gentle = gentle;
         this.resolved = resolved;
-        this.ranges = ranges;
+        this.ranges = rules.ranges();
+        this.nth = nth;
         this.opening = resolved.openings().get(role.key());
         this.concerned = concerns(role, resolved.region());
         this.spokenFor = opening != null || concerned;
@@ -59,11 +66,12 @@ final class RoleGate {
                 resolved.protocol().face(), opening == null ? List.of() : opening.unanswered());
         this.besides = role.besides().operated().stream()
                 .filter(demand -> demand.concerns(resolved.region()) && !demand.isCarried())
+                .map(rules.covering()::ask)
                 .toList();
-        this.underLimits = new UnderLimits(role, limits);
+        this.underLimits = new UnderLimits(role, rules.limits());
         this.setUps = setUpsOf(role, resolved);
         this.needsRange = needsRange(role);
-        this.kept = kept ? Stretches.of(underLimits.whole(), limits, setUps, opening) : null;
+        this.kept = nth < 0 ? null : Stretches.of(underLimits.whole(), rules.limits(), setUps, opening);
     }
 
     private static boolean needsRange(Role role) {
@@ -97,13 +105,17 @@ final class RoleGate {
      *
      * @param gentle whether it stays open after an event that nobody has looked after: carried motion, walking about
      */
-    static RoleGate keeping(Role role, boolean gentle, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
-        return new RoleGate(role, gentle, true, resolved, limits, ranges);
+    static RoleGate keeping(Role role, boolean gentle, Rules rules) {
+        return new RoleGate(role, gentle, rules.covering().size(), rules);
     }
 
     /** A role that asks something else than it is written with: everything is worked out anew. */
-    static RoleGate once(Role role, boolean gentle, Resolved resolved, LimitsByDemand limits, RangeNeeded ranges) {
-        return new RoleGate(role, gentle, false, resolved, limits, ranges);
+    static RoleGate once(Role role, boolean gentle, Rules rules) {
+        return new RoleGate(role, gentle, -1, rules);
+    }
+
+    int nth() {
+        return nth;
     }
 
     Role role() {

@@ -88,14 +88,15 @@ final class DoneReader {
     private static Role entailing(Activity.Exercise exercise, Role role, Entry entry) {
         try {
             Done done = Done.of(exercise, role);
-            if (!done.inPassing() && exercise.pose(role).because().isEmpty()) {
-                Carried carried = Carried.by(done);
+            Carried carried = Carried.by(done);
+            if (exercise.pose(role).because().isEmpty()) {
                 for (Limb limb : Limb.values()) {
                     tooLittle(role, carried, limb).ifPresent(words -> entry.problem(role.key() + ": " + words));
                 }
             }
-            return role.asking(Entailed.by(done, role, exercise.teaching().equipment())
-                    .with(role.besides().operated()));
+            return role.asking(
+                    Entailed.by(done, carried, role, exercise.teaching().equipment())
+                            .with(role.besides().operated()));
         } catch (IllegalArgumentException unheld) {
             entry.problem(role.key() + ": " + unheld.getMessage() + "; say under 'done' what touches what");
             return role;

@@ -21,9 +21,9 @@ import waypost.core.body.Motion;
  */
 final class SecondBody {
 
-    private static final double LEAN = 0.5;
-    private static final int WHOLE = 100;
-    private static final double NEARLY = 0.008;
+    private static final double LEAN = 1;
+    private static final int WHOLE = 40;
+    private static final double NEARLY = 0.012;
 
     /** The least and the most of the body that a limb can carry, in percent. */
     record Range(double least, double most) {}
@@ -111,7 +111,7 @@ final class SecondBody {
     }
 
     private static double ankle(Stance said) {
-        return least(-45, 40, 0.5, ankle -> {
+        return least(-45, 40, 1, ankle -> {
             double lean = lean(said, ankle);
             Bent bent = leaning(said, ankle, lean);
             return onFeet(said) ? Math.abs(bent.centre.x - middle(said, bent).x) : uneven(said, bent);
@@ -280,9 +280,10 @@ final class SecondBody {
     private static List<double[]> ways(List<Contact> contacts, Bent bent) {
         List<double[]> ways = new ArrayList<>();
         int count = contacts.size();
+        int apart = count < 3 ? 0 : 1;
         for (int i = 0; i < count; i++) {
-            for (int j = i; j < count; j++) {
-                for (int k = j; k < count; k++) {
+            for (int j = i + apart; j < count; j++) {
+                for (int k = j + apart; k < count; k++) {
                     way(contacts, bent, new int[] {i, j, k}, ways);
                 }
             }
