@@ -36,6 +36,11 @@ public sealed interface Demand
         return equals(other);
     }
 
+    /** Whether both ask, more or less, the same kind of thing of the same. */
+    default boolean isOfTheSameAs(Demand other) {
+        return getClass() == other.getClass() && of().equals(other.of());
+    }
+
     /** What it is asked of: a motion, a tissue, a limb; for a posture the posture itself. */
     Object of();
 

@@ -17,7 +17,6 @@ import waypost.core.body.Motion;
 import waypost.core.demand.Chain;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Posture;
-import waypost.core.demand.StrainKind;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Pose;
 import waypost.core.exercise.Purpose;
@@ -40,7 +39,7 @@ public record Done(Posture posture, Stance start, Stance middle, Stance end, boo
     public static Done of(Activity.Exercise exercise, Role role) {
         Optional<Facing> facing = exercise.facing(role).map(part -> new Facing(exercise.pose(part), part));
         Done still = of(exercise.pose(role), role, facing, exercise.teaching().equipment());
-        boolean inPassing = exercise.purpose() == Purpose.GAIT && role.name().equals(BOTH) || lands(role);
+        boolean inPassing = exercise.purpose() == Purpose.GAIT && role.name().equals(BOTH) || role.lands();
         return new Done(still.posture, still.start, still.middle, still.end, inPassing);
     }
 
@@ -88,14 +87,6 @@ public record Done(Posture posture, Stance start, Stance middle, Stance end, boo
         other.putAll(pose.other());
         return Bent.by(
                 pose.posture(), !swings(role), new JointAngles(Map.of(Half.OPERATED, operated, Half.OTHER, other)));
-    }
-
-    private static boolean lands(Role role) {
-        return role.demands().stream()
-                .anyMatch(demand -> demand instanceof Demand.Contacts
-                        || demand instanceof Demand.Strain strain
-                                && strain.kind() == StrainKind.IMPACT
-                                && strain.limb() == Limb.LEG);
     }
 
     /** Whether a leg of it moves in the air; what it bears in turn it bears before and after. */

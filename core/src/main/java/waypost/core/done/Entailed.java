@@ -70,13 +70,9 @@ public final class Entailed {
         }
         Stream.of(Muscles.of(role), Hands.of(role, equipment))
                 .flatMap(List::stream)
-                .filter(demand -> operated.stream().noneMatch(more -> isOfTheSame(more, demand)))
+                .filter(demand -> operated.stream().noneMatch(demand::isOfTheSameAs))
                 .forEach(operated::add);
         return new Besides(operated, other);
-    }
-
-    private static boolean isOfTheSame(Demand one, Demand other) {
-        return one.getClass() == other.getClass() && one.of().equals(other.of());
     }
 
     /** Where nobody says how it is done: only the tissues that must work for what the role says. */
@@ -176,6 +172,6 @@ public final class Entailed {
 
     /** What a file says of a limb or an axis is taken from the file. */
     private boolean isSaid(Demand demand) {
-        return role.demands().stream().anyMatch(said -> isOfTheSame(said, demand));
+        return role.demands().stream().anyMatch(demand::isOfTheSameAs);
     }
 }

@@ -71,9 +71,7 @@ final class Hands {
     }
 
     private boolean isUnsaid(Demand demand) {
-        return role.demands().stream()
-                .noneMatch(said ->
-                        said.getClass() == demand.getClass() && said.of().equals(demand.of()));
+        return role.demands().stream().noneMatch(demand::isOfTheSameAs);
     }
 
     private List<Demand> flat() {

@@ -76,7 +76,7 @@ public final class Muscles {
                     && bearing.limb() == Limb.LEG
                     && bearing.support() == Support.ONE
                     && bearing.share().percent() >= MOSTLY_ON_ONE_LEG) {
-                loads.add(works(Tissue.HIP_ABDUCTORS, role.hasImpact() ? Level.HIGH : Level.MODERATE, Mode.ACTIVE));
+                loads.add(works(Tissue.HIP_ABDUCTORS, role.lands() ? Level.HIGH : Level.MODERATE, Mode.ACTIVE));
             }
             if (demand instanceof Demand.Strain strain
                     && strain.kind() == StrainKind.IMPACT

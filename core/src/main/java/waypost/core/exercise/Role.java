@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import waypost.core.body.Limb;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Level;
 import waypost.core.demand.StrainKind;
@@ -118,6 +119,16 @@ public record Role(
     /** Whether the limb is only carried: no muscle works, nothing is borne or held, no end of range is pressed. */
     public boolean isCarried() {
         return demands.stream().allMatch(Demand::isCarried);
+    }
+
+    /** Whether the legs land in it, or count their ground contacts. */
+    public boolean lands() {
+        return demands.stream()
+                .anyMatch(demand -> demand instanceof Demand.Contacts
+                        || demand instanceof Demand.Strain strain
+                                && strain.kind() == StrainKind.IMPACT
+                                && strain.limb() == Limb.LEG
+                                && strain.level() != Level.NONE);
     }
 
     /** Whether it runs, hops or jumps: it lands, or counts its ground contacts. */

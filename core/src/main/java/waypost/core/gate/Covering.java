@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.jspecify.annotations.Nullable;
+import waypost.core.body.Region;
 import waypost.core.demand.Demand;
 import waypost.core.reason.VerdictKind;
 
@@ -56,8 +57,12 @@ final class Covering {
         return roles.size();
     }
 
-    Ask ask(Demand demand) {
-        return asks.computeIfAbsent(demand, Ask::new);
+    /** What of these asks something of the region, other than being held so. */
+    List<Ask> asksOf(Region region, List<Demand> demands) {
+        return demands.stream()
+                .filter(demand -> demand.concerns(region) && !demand.isCarried())
+                .map(demand -> asks.computeIfAbsent(demand, Ask::new))
+                .toList();
     }
 
     /** On the day of these facts; what was found is kept until other facts are asked about. */

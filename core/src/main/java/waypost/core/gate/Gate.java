@@ -117,10 +117,7 @@ public final class Gate {
      * something that is open here today asks as well.
      */
     Verdict judgeMeanwhile(Role role, Facts facts) {
-        List<Covering.Ask> asked = role.demands().stream()
-                .filter(demand -> demand.concerns(resolved.region()) && !demand.isCarried())
-                .map(covering::ask)
-                .toList();
+        List<Covering.Ask> asked = covering.asksOf(resolved.region(), role.demands());
         boolean covered = covering.on(facts).uncovered(asked).isEmpty();
         return once(role).judgeMeanwhile(facts, covered);
     }

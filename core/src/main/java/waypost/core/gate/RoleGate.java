@@ -64,10 +64,7 @@ final class RoleGate {
         this.spokenFor = opening != null || concerned;
         this.notCovered = new Uncovered.NotCovered(
                 resolved.protocol().face(), opening == null ? List.of() : opening.unanswered());
-        this.besides = role.besides().operated().stream()
-                .filter(demand -> demand.concerns(resolved.region()) && !demand.isCarried())
-                .map(rules.covering()::ask)
-                .toList();
+        this.besides = rules.covering().asksOf(resolved.region(), role.besides().operated());
         this.underLimits = new UnderLimits(role, rules.limits());
         this.setUps = setUpsOf(role, resolved);
         this.needsRange = needsRange(role);

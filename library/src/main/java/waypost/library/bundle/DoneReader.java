@@ -4,16 +4,14 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import waypost.core.anatomy.Half;
 import waypost.core.body.Degrees;
 import waypost.core.body.Limb;
 import waypost.core.body.Motion;
-import waypost.core.demand.Demand;
 import waypost.core.demand.Posture;
 import waypost.core.done.Carried;
 import waypost.core.done.Done;
 import waypost.core.done.Entailed;
+import waypost.core.done.Understated;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Pose;
 import waypost.core.exercise.Role;
@@ -21,9 +19,6 @@ import waypost.library.text.Entry;
 
 /** Reads how an exercise is done in each role, and works out what that asks beside what the role says. */
 final class DoneReader {
-
-    /** What the arithmetic may be off, in percent of body mass: half of it the check values, half the build. */
-    private static final double OFF = 10;
 
     private DoneReader() {}
 
@@ -91,7 +86,7 @@ final class DoneReader {
             Carried carried = Carried.by(done);
             if (exercise.pose(role).because().isEmpty()) {
                 for (Limb limb : Limb.values()) {
-                    tooLittle(role, carried, limb).ifPresent(words -> entry.problem(role.key() + ": " + words));
+                    Understated.in(role, carried, limb).ifPresent(less -> entry.problem(role.key() + ": " + say(less)));
                 }
             }
             return role.asking(
@@ -103,16 +98,10 @@ final class DoneReader {
         }
     }
 
-    private static Optional<String> tooLittle(Role role, Carried carried, Limb limb) {
-        double worked = carried.percent(Half.OPERATED, limb);
-        return role.demands().stream()
-                .filter(demand -> demand instanceof Demand.Bearing bearing && bearing.limb() == limb)
-                .map(demand -> ((Demand.Bearing) demand).share().percent())
-                .max(Double::compare)
-                .filter(said -> worked > said + OFF)
-                .map(said ->
-                        "the " + Word.of(limb) + ": found " + Math.round(said) + " % of body mass, allowed: at least "
-                                + Math.round(worked - OFF) + " %, since done so it carries " + Math.round(worked)
-                                + " %, or a 'because' in words");
+    private static String say(Understated less) {
+        return "the " + Word.of(less.limb()) + ": found " + Math.round(less.said())
+                + " % of body mass, allowed: at least "
+                + Math.round(less.least()) + " %, since done so it carries " + Math.round(less.worked())
+                + " %, or a 'because' in words";
     }
 }

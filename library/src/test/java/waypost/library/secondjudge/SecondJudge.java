@@ -295,9 +295,7 @@ final class SecondJudge {
     Opinion judgeMeanwhile(Role role, boolean covered) {
         Set<String> against = new TreeSet<>();
         List<String> kinds = new ArrayList<>(List.of("OPEN"));
-        boolean written =
-                course.protocol().openings().stream().anyMatch(o -> o.role().equals(role.key()));
-        boolean spokenFor = written || isOrdered(role) || orderedEver(role) || asksOfRegion(role);
+        boolean spokenFor = isSpokenFor(role);
         course.holds().stream()
                 .filter(hold -> spokenFor || hold.kind() == Hold.Kind.RED_FLAG)
                 .forEach(hold -> note("hold", "ON_HOLD", against, kinds));
