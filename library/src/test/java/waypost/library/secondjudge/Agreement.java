@@ -23,6 +23,8 @@ import waypost.library.bundle.SourceText;
 /** Holds the gate against the second judge, course by course. */
 public final class Agreement {
 
+    private static final Bundle HARD = readWithHardCases();
+
     private long cases;
     private long gateNanos;
     private long secondNanos;
@@ -33,9 +35,8 @@ public final class Agreement {
     }
 
     String over(int courses) {
-        Bundle bundle = withHardCases();
         for (int seed = 0; seed < courses; seed++) {
-            String found = in(GeneratedCourse.of(bundle, seed));
+            String found = in(GeneratedCourse.of(HARD, seed));
             if (!found.isEmpty()) {
                 return "seed " + seed + ": " + found;
             }
@@ -45,6 +46,10 @@ public final class Agreement {
 
     /** The shipped library and a made-up protocol that strains every part of the language. */
     static Bundle withHardCases() {
+        return HARD;
+    }
+
+    private static Bundle readWithHardCases() {
         List<SourceText> sources = new ArrayList<>(ShippedLibrary.sources());
         for (String file : List.of("hard-exercises.yaml", "hard-protocol.yaml")) {
             try (var in = Agreement.class.getResourceAsStream("/faults/" + file)) {
