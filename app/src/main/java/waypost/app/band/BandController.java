@@ -1,9 +1,12 @@
 package waypost.app.band;
 
+import java.math.BigDecimal;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -23,6 +26,12 @@ import waypost.app.entry.FormProblem;
 @PreAuthorize("hasAuthority('SET_EQUIPMENT')")
 class BandController {
 
+    private static final Map<String, String> SAID = Map.of(
+            "length", "Length in centimetres of band ",
+            "half", "Pull in kilograms at one and a half times its length of band ",
+            "pull", "Pull in kilograms at double its length of band ",
+            "triple", "Pull in kilograms at three times its length of band ");
+
     private final BandOrders orders;
 
     BandController(BandOrders orders) {
@@ -34,11 +43,10 @@ class BandController {
         MultiValueMap<String, String> entered = new LinkedMultiValueMap<>();
         for (Band band : orders.current(staff.clinicId())) {
             entered.set("name" + band.step(), band.name());
-            entered.set(
-                    "pull" + band.step(),
-                    Optional.ofNullable(band.pullKg())
-                            .map(pull -> pull.toPlainString())
-                            .orElse(""));
+            entered.set("length" + band.step(), band.lengthCm() == null ? "" : String.valueOf(band.lengthCm()));
+            entered.set("half" + band.step(), said(band.halfKg()));
+            entered.set("pull" + band.step(), said(band.pullKg()));
+            entered.set("triple" + band.step(), said(band.tripleKg()));
         }
         return page(entered, HttpStatus.OK);
     }
@@ -57,10 +65,15 @@ class BandController {
         }
     }
 
+    private static String said(@Nullable BigDecimal kilograms) {
+        return Optional.ofNullable(kilograms).map(BigDecimal::toPlainString).orElse("");
+    }
+
     private static ModelAndView page(MultiValueMap<String, String> entered, HttpStatus status) {
         return new ModelAndView("band/bands", status)
                 .addObject("id", UUID.randomUUID())
                 .addObject("entered", entered)
+                .addObject("said", SAID)
                 .addObject(
                         "steps", IntStream.rangeClosed(1, BandForm.MOST).boxed().toList());
     }

@@ -13,11 +13,14 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.util.MultiValueMap;
 import waypost.app.entry.FormProblem;
 
-/** An order of bands as it was typed: a name and a pull for each step, the lightest first. */
+/** An order of bands as it was typed: a name, a length and pulls for each step, the lightest first. */
 record BandForm(MultiValueMap<String, String> entered) {
 
     static final int MOST = 12;
+    private static final List<String> FIELDS = List.of("name", "length", "half", "pull", "triple");
     private static final int LONGEST_NAME = 30;
+    private static final int SHORTEST_CM = 5;
+    private static final int LONGEST_CM = 500;
     private static final BigDecimal LEAST_KG = new BigDecimal("0.1");
     private static final BigDecimal MOST_KG = new BigDecimal("60");
 
@@ -33,17 +36,14 @@ record BandForm(MultiValueMap<String, String> entered) {
         BigDecimal lighter = null;
         for (int step = 1; step <= last; step++) {
             String name = text("name", step);
-            if (name.isEmpty() || name.length() > LONGEST_NAME) {
-                problems.put(
-                        "name" + step,
-                        "Found " + name.length() + " characters, allowed: 1 to " + LONGEST_NAME
-                                + ". Leave no gap between bands.");
-            } else if (!taken.add(name.toLowerCase(Locale.ROOT))) {
-                problems.put("name" + step, "Found '" + name + "' twice, allowed: a name of its own for each band.");
-            }
-            BigDecimal pull = pull(step, lighter, problems).orElse(null);
+            checkName(name, step, taken, problems);
+            Pulls pulls = new Pulls(step, problems);
+            BigDecimal half = pulls.read("half").orElse(null);
+            BigDecimal pull = pulls.read("pull").orElse(null);
+            BigDecimal triple = pulls.read("triple").orElse(null);
+            checkHeavier(step, pull, lighter, problems);
             lighter = pull == null ? lighter : pull;
-            bands.add(new Band(step, name, pull));
+            bands.add(new Band(step, name, length(step, problems).orElse(null), half, pull, triple));
         }
         if (!problems.isEmpty()) {
             throw new FormProblem(problems);
@@ -51,35 +51,88 @@ record BandForm(MultiValueMap<String, String> entered) {
         return bands;
     }
 
-    private Optional<BigDecimal> pull(int step, @Nullable BigDecimal lighter, Map<String, String> problems) {
-        String text = text("pull", step).replace(',', '.');
+    private static void checkName(String name, int step, Set<String> taken, Map<String, String> problems) {
+        if (name.isEmpty() || name.length() > LONGEST_NAME) {
+            problems.put(
+                    "name" + step,
+                    "Found " + name.length() + " characters, allowed: 1 to " + LONGEST_NAME
+                            + ". Leave no gap between bands.");
+        } else if (!taken.add(name.toLowerCase(Locale.ROOT))) {
+            problems.put("name" + step, "Found '" + name + "' twice, allowed: a name of its own for each band.");
+        }
+    }
+
+    private static void checkHeavier(
+            int step, @Nullable BigDecimal pull, @Nullable BigDecimal lighter, Map<String, String> problems) {
+        if (pull != null && lighter != null && pull.compareTo(lighter) <= 0) {
+            problems.putIfAbsent(
+                    "pull" + step,
+                    "Found " + pull.toPlainString() + " kg, allowed: more than the lighter band's "
+                            + lighter.toPlainString() + " kg.");
+        }
+    }
+
+    private Optional<Integer> length(int step, Map<String, String> problems) {
+        String text = text("length", step);
         if (text.isEmpty()) {
             return Optional.empty();
         }
-        try {
+        if (!text.matches("\\d{1,3}") || Integer.parseInt(text) < SHORTEST_CM || Integer.parseInt(text) > LONGEST_CM) {
+            problems.put(
+                    "length" + step,
+                    "Found '" + text + "', allowed: " + SHORTEST_CM + " to " + LONGEST_CM + " cm, or nothing.");
+            return Optional.empty();
+        }
+        return Optional.of(Integer.parseInt(text));
+    }
+
+    /** The pulls of one band, read from the least stretch to the most: more stretch never pulls less. */
+    private final class Pulls {
+
+        private final int step;
+        private final Map<String, String> problems;
+        private BigDecimal before = BigDecimal.ZERO;
+
+        Pulls(int step, Map<String, String> problems) {
+            this.step = step;
+            this.problems = problems;
+        }
+
+        Optional<BigDecimal> read(String name) {
+            String field = name + step;
+            String text = text(name, step).replace(',', '.');
+            if (text.isEmpty()) {
+                return Optional.empty();
+            }
+            if (!text.matches("\\d{1,3}(\\.\\d{1,3})?")) {
+                problems.put(field, "Found '" + text + "', allowed: a number of kilograms, or nothing.");
+                return Optional.empty();
+            }
             BigDecimal pull = new BigDecimal(text);
             if (pull.scale() > 1 || pull.compareTo(LEAST_KG) < 0 || pull.compareTo(MOST_KG) > 0) {
-                problems.put("pull" + step, "Found " + text + " kg, allowed: 0.1 to 60 kg, one decimal.");
-            } else if (lighter != null && pull.compareTo(lighter) <= 0) {
+                problems.put(field, "Found " + text + " kg, allowed: 0.1 to 60 kg, one decimal.");
+            } else if (pull.compareTo(before) < 0) {
                 problems.put(
-                        "pull" + step,
-                        "Found " + text + " kg, allowed: more than the lighter band's " + lighter.toPlainString()
-                                + " kg.");
+                        field,
+                        "Found " + text + " kg, allowed: no less than the " + before.toPlainString()
+                                + " kg at less stretch.");
             }
+            before = pull.max(before);
             return Optional.of(pull);
-        } catch (NumberFormatException unreadable) {
-            problems.put("pull" + step, "Found '" + text + "', allowed: a number of kilograms, or nothing.");
-            return Optional.empty();
         }
     }
 
     private int lastNamed() {
         for (int step = MOST; step >= 1; step--) {
-            if (!text("name", step).isEmpty() || !text("pull", step).isEmpty()) {
+            if (isSaid(step)) {
                 return step;
             }
         }
         return 0;
+    }
+
+    private boolean isSaid(int step) {
+        return FIELDS.stream().anyMatch(field -> !text(field, step).isEmpty());
     }
 
     private String text(String field, int step) {

@@ -10,7 +10,7 @@ import org.apache.ibatis.annotations.Select;
 interface BandMapper {
 
     @Select("""
-            select b.step, b.name, b.pull_kg
+            select b.step, b.name, b.length_cm, b.half_kg, b.pull_kg, b.triple_kg
               from band b
              where b.order_id = (
                    select o.id from band_order o where o.clinic_id = #{clinicId} order by o.set_at desc, o.id desc limit 1)
@@ -23,8 +23,9 @@ interface BandMapper {
     int insertOrder(UUID id, UUID clinicId, UUID setBy);
 
     @Insert("""
-            insert into band (order_id, step, name, pull_kg)
-            values (#{orderId}, #{band.step}, #{band.name}, #{band.pullKg})
+            insert into band (order_id, step, name, length_cm, half_kg, pull_kg, triple_kg)
+            values (#{orderId}, #{band.step}, #{band.name}, #{band.lengthCm}, #{band.halfKg}, #{band.pullKg},
+                    #{band.tripleKg})
             """)
     int insert(UUID orderId, Band band);
 }

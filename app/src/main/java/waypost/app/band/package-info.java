@@ -1,7 +1,7 @@
 /**
  * The clinic's own order of bands: what stands behind the "band 2" of a protocol.
  *
- * <p>Start at {@link BandOrders}. May use: account, entry, store, the library.
+ * <p>Start at {@link BandOrders}. May use: account, entry, store, the core, the library.
  */
 @NullMarked
 package waypost.app.band;

@@ -57,6 +57,8 @@ public class DemoClinic implements ApplicationRunner {
     private final PatientFinder finder;
     private final CourseLoader loader;
     private final Bundles bundles;
+    private static final int DEMO_BAND_CM = 60;
+
     private final BandOrders bands;
     private final DemoHistory history;
     private final ClinicClock clock;
@@ -109,16 +111,20 @@ public class DemoClinic implements ApplicationRunner {
                 + "\n  The clinic and everybody in it are invented. Ctrl-C stops.\n");
     }
 
+    private static Band band(int step, String name, String half, String twice, String triple) {
+        return new Band(step, name, DEMO_BAND_CM, new BigDecimal(half), new BigDecimal(twice), new BigDecimal(triple));
+    }
+
     private void setBands(Staff lead) {
         bands.set(
                 lead,
                 UUID.randomUUID(),
                 List.of(
-                        new Band(1, "sand", new BigDecimal("1.2")),
-                        new Band(2, "moss", new BigDecimal("1.9")),
-                        new Band(3, "slate", new BigDecimal("2.8")),
-                        new Band(4, "plum", new BigDecimal("4.1")),
-                        new Band(5, "ink", null)));
+                        band(1, "sand", "0.8", "1.2", "1.9"),
+                        band(2, "moss", "1.2", "1.9", "2.9"),
+                        band(3, "slate", "1.8", "2.8", "4.3"),
+                        band(4, "plum", "2.6", "4.1", "6.4"),
+                        new Band(5, "ink", null, null, null, null)));
     }
 
     private void enter() {

@@ -120,6 +120,7 @@ class DemoHistory {
                     set.role().toString(),
                     set.load().map(load -> BigDecimal.valueOf(load.amount())).orElse(null),
                     set.load().map(load -> load.unit().name()).orElse(null),
+                    set.setUp().toString(),
                     nth,
                     staff.id(),
                     at(staff, day, nth + 1));
@@ -166,9 +167,9 @@ class DemoHistory {
                 Instant at);
 
         @Insert("""
-                insert into set_done (id, course_id, done_on, role, amount, load_amount, load_unit, pain, form, device,
+                insert into set_done (id, course_id, done_on, role, amount, load_amount, load_unit, set_up, pain, form, device,
                                       device_nth, done_at, entered_by, entered_at)
-                values (#{id}, #{courseId}, #{set.on}, #{role}, #{set.amount}, #{load}, #{unit}, #{set.pain}, #{set.form},
+                values (#{id}, #{courseId}, #{set.on}, #{role}, #{set.amount}, #{load}, #{unit}, #{setUp}, #{set.pain}, #{set.form},
                         'demo', #{nth}, #{at}, #{by}, #{at})
                 """)
         int insertSet(
@@ -178,6 +179,7 @@ class DemoHistory {
                 String role,
                 @Nullable BigDecimal load,
                 @Nullable String unit,
+                String setUp,
                 int nth,
                 UUID by,
                 Instant at);

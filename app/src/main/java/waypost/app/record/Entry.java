@@ -86,7 +86,7 @@ enum Entry {
                 said.has(3) ? ", " + said.number(3) + unit : "",
                 ", pain " + said.at(5),
                 form,
-                said.has(7) ? " (asked " + said.at(7) + ")" : "");
+                (said.has(8) ? ", " + said.at(8) : "") + (said.has(7) ? " (asked " + said.at(7) + ")" : ""));
     }
 
     private static String taught(Said said) {

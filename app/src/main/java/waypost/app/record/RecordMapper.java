@@ -40,7 +40,7 @@ interface RecordMapper {
                     from check_in where course_id = #{courseId}
                   union all
                   select entered_at, id::text, entered_by, 'SET',
-                         array[withdrawn::text, role, amount::text, load_amount::text, load_unit, pain::text, form, asked]
+                         array[withdrawn::text, role, amount::text, load_amount::text, load_unit, pain::text, form, asked, set_up]
                     from set_done where course_id = #{courseId}
                   union all
                   select stopped_at, id::text, stopped_by, 'STOP', array[role, why]

@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import waypost.core.demand.Load;
 import waypost.core.demand.LoadUnit;
+import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.RoleKey;
 import waypost.core.log.SetDone;
 
@@ -20,6 +21,7 @@ public record SetRow(
         int amount,
         @Nullable BigDecimal loadAmount,
         @Nullable LoadUnit loadUnit,
+        String setUp,
         int pain,
         SetDone.Form form,
         @Nullable Integer effort,
@@ -39,6 +41,6 @@ public record SetRow(
 
     /** As the rules see it. */
     public SetDone done() {
-        return new SetDone(key(), doneOn, amount, load(), pain, form);
+        return new SetDone(key(), doneOn, amount, load(), Arrangement.parse(setUp), pain, form);
     }
 }

@@ -33,7 +33,7 @@ interface WorkMapper {
     /** The rows of a course written after one of them, in the order written; with none, one row that only counts. */
     @Select("""
             select t.rows, s.nth, s.replaces, s.withdrawn, s.device, s.device_nth,
-                   s.id, s.done_on, s.role, s.amount, s.load_amount, s.load_unit, s.pain, s.form, s.effort,
+                   s.id, s.done_on, s.role, s.amount, s.load_amount, s.load_unit, s.set_up, s.pain, s.form, s.effort,
                    s.faults, s.asked, s.done_at, a.display_name as entered_by
               from (select count(*) as rows from set_done where course_id = #{courseId}) t
               left join set_done s on s.course_id = #{courseId} and s.nth > #{after}

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import waypost.app.figure.Figure;
 import waypost.app.rack.Sign;
+import waypost.core.exercise.Arrangement;
 
 /**
  * One exercise as it is worked at.
@@ -15,6 +16,7 @@ import waypost.app.rack.Sign;
  * @param done today's sets
  * @param next the set to be done; empty where there is nothing to do
  * @param before the last times, the latest first
+ * @param pulls how hard the clinic's band pulls; empty where none does, or nobody has measured it
  * @param back what to do at once after too much pain or a stop; empty otherwise
  */
 public record Card(
@@ -24,6 +26,7 @@ public record Card(
         Optional<Figure> figure,
         String placed,
         String equipment,
+        String pulls,
         Proposed proposal,
         List<Done> done,
         Optional<Next> next,
@@ -56,15 +59,23 @@ public record Card(
             String unit,
             String unitWord,
             String loadStep,
+            List<Choosing> settings,
             int painMost,
             String asked) {}
+
+    /** A setting and what can be chosen of it. */
+    public record Choosing(String name, List<Option> options) {}
+
+    /** A choice as it is sent, and whether the gate closes the exercise in it today. */
+    public record Option(String value, String text, boolean chosen, boolean closed) {}
 
     /**
      * The step back, with the role to which it leads.
      *
      * @param load the lighter load of the next set; empty where the load does not change
+     * @param setUp how the next set is set up
      */
-    public record Back(String said, String role, String title, boolean otherRung, String load) {}
+    public record Back(String said, String role, String title, boolean otherRung, String load, Arrangement setUp) {}
 
     /** What is said and looked for. */
     public record Teach(List<String> cues, List<String> faults, List<String> easier, List<String> stop) {}

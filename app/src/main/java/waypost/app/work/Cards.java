@@ -10,13 +10,16 @@ import waypost.app.figure.Figure;
 import waypost.app.figure.Figures;
 import waypost.app.rack.Signs;
 import waypost.app.store.SetRow;
+import waypost.core.anatomy.Build;
 import waypost.core.body.Arc;
 import waypost.core.body.Motion;
 import waypost.core.body.Side;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Load;
 import waypost.core.demand.LoadUnit;
+import waypost.core.done.BandPull;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.Counted;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
@@ -30,6 +33,7 @@ import waypost.core.progression.PainLimit;
 import waypost.core.progression.Prescription;
 import waypost.core.progression.Proposal;
 import waypost.core.visit.Visit;
+import waypost.library.words.BandPullWords;
 import waypost.library.words.Dates;
 import waypost.library.words.PoseWords;
 import waypost.library.words.ProgressionWords;
@@ -63,9 +67,9 @@ final class Cards {
         Proposal proposal = stay ? visit.staying(planned) : visit.proposal(planned);
         Optional<Proposal.Do> toDo = proposal.toDo();
         RoleKey key = toDo.map(Proposal.Do::role).orElse(planned);
-        Activity.Exercise exercise = (Activity.Exercise) signs.activity(key);
-        Verdict verdict = day.standing().verdict(key);
-        Role role = verdict.reducedTo().orElse(signs.role(key));
+        Activity.Exercise exercise = asSetUp(key, toDo);
+        Verdict verdict = verdict(exercise, key);
+        Role role = verdict.reducedTo().orElse(exercise.role(key));
         List<SetRow> done = day.today(key);
         PainLimit pain = visit.pain();
         Optional<Card.Back> back = toDo.flatMap(now -> visit.stepBack(now).map(less -> back(now, less)));
@@ -76,6 +80,7 @@ final class Cards {
                 Optional.of(figure(exercise, role)),
                 PoseWords.say(exercise.pose(role), role),
                 String.join(", ", exercise.teaching().equipment()),
+                pulls(exercise, role, toDo),
                 proposed(proposal, toDo, pain, exercise),
                 done.stream().map(set -> done(set, exercise, pain)).toList(),
                 toDo.map(leads -> next(leads, done, exercise, pain, back)),
@@ -85,6 +90,19 @@ final class Cards {
                 teach(exercise.teaching()),
                 clocks(exercise),
                 neighbours(exercise, key));
+    }
+
+    /** As it is set up for what is proposed. */
+    private Activity.Exercise asSetUp(RoleKey key, Optional<Proposal.Do> toDo) {
+        Activity.Exercise written = (Activity.Exercise) signs.activity(key);
+        return toDo.map(leads -> written.in(leads.dose().setUp())).orElse(written);
+    }
+
+    private Verdict verdict(Activity.Exercise exercise, RoleKey key) {
+        Role role = exercise.role(key);
+        return role.equals(signs.role(key))
+                ? day.standing().verdict(key)
+                : day.standing().verdict(role);
     }
 
     private static Card.Teach teach(Teaching teaching) {
@@ -109,6 +127,14 @@ final class Cards {
                 .filter(arc -> !arc.equals(leading.possible()));
         return Figures.of(
                 exercise, role, allowed, Side.valueOf(day.course().row().side()));
+    }
+
+    private String pulls(Activity.Exercise exercise, Role role, Optional<Proposal.Do> toDo) {
+        return toDo.flatMap(leads -> leads.dose().load())
+                .filter(load -> load.unit() == LoadUnit.BAND_STEP)
+                .map(load -> day.measured().get((int) load.amount()))
+                .flatMap(band -> BandPull.of(exercise, role, Build.MIDDLING).map(pull -> BandPullWords.say(pull, band)))
+                .orElse("");
     }
 
     private Card.Proposed proposed(
@@ -151,7 +177,12 @@ final class Cards {
         return set.amount() + " " + exercise.dose().aim().counted().word()
                 + set.load()
                         .map(load -> " · " + day.bands().in(ProgressionWords.load(load)))
-                        .orElse("");
+                        .orElse("")
+                + setUp(set.setUp());
+    }
+
+    private static String setUp(Arrangement setUp) {
+        return setUp.equals(Arrangement.UNSAID) ? "" : " · " + ProgressionWords.setUp(setUp);
     }
 
     static String form(SetDone.Form form) {
@@ -181,8 +212,16 @@ final class Cards {
                 load.map(held -> held.unit().word()).orElse(""),
                 load.map(held -> held.unit() == LoadUnit.KILOGRAMS ? "0.5" : "1")
                         .orElse("1"),
+                new SetUps(day.standing(), exercise, toDo.role()).beside(setUpNext(toDo, last, sameRung)),
                 pain.most(),
                 sameRung.map(Card.Back::said).orElseGet(() -> dose(toDo.dose())));
+    }
+
+    /** As the step back says; else as the last set was; else as is proposed. */
+    private static Arrangement setUpNext(Proposal.Do toDo, Optional<SetRow> last, Optional<Card.Back> sameRung) {
+        return sameRung.map(Card.Back::setUp)
+                .or(() -> last.map(set -> set.done().setUp()).filter(so -> !so.equals(Arrangement.UNSAID)))
+                .orElse(toDo.dose().setUp());
     }
 
     private List<String> before(RoleKey key, Activity.Exercise exercise) {
@@ -197,8 +236,9 @@ final class Cards {
         String amounts =
                 bout.sets().stream().map(set -> String.valueOf(set.amount())).collect(Collectors.joining(", "));
         String load = bout.load()
-                .map(held -> " · " + day.bands().in(ProgressionWords.load(held)))
-                .orElse("");
+                        .map(held -> " · " + day.bands().in(ProgressionWords.load(held)))
+                        .orElse("")
+                + setUp(bout.setUp());
         String form = form(bout.worstForm());
         return Dates.say(bout.on()) + ": " + amounts + " "
                 + exercise.dose().aim().counted().word() + load + " · pain "
@@ -218,7 +258,8 @@ final class Cards {
                 less.dose()
                         .load()
                         .map(lighter -> Plain.number(lighter.amount()))
-                        .orElse(""));
+                        .orElse(""),
+                less.dose().setUp());
     }
 
     /** The stops that still count, and whether they are to be told. */

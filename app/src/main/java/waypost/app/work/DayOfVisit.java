@@ -2,6 +2,7 @@ package waypost.app.work;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import waypost.app.plan.CurrentPlan;
 import waypost.app.rack.Signs;
@@ -11,6 +12,7 @@ import waypost.core.course.Standing;
 import waypost.core.exercise.RoleKey;
 import waypost.core.log.WorkLog;
 import waypost.core.safety.CheckIn;
+import waypost.core.strength.Calibration;
 import waypost.core.visit.Visit;
 import waypost.library.words.BandNames;
 import waypost.library.words.ProgressionWords;
@@ -20,6 +22,7 @@ import waypost.library.words.Words;
  * A day of work as pages lay it out: what is decided, and the rows that it was decided from.
  *
  * @param sets every set of the course as it is kept
+ * @param measured how hard the clinic's bands pull, by their steps
  * @param said what was said on coming in; empty before the check-in
  */
 public record DayOfVisit(
@@ -29,6 +32,7 @@ public record DayOfVisit(
         Optional<CheckIn> said,
         CurrentPlan plan,
         BandNames bands,
+        Map<Integer, Calibration> measured,
         Signs signs) {
 
     public Standing standing() {

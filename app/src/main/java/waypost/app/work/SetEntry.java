@@ -16,6 +16,7 @@ import waypost.app.store.CourseLoader;
 import waypost.app.store.NotFoundException;
 import waypost.core.demand.Load;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.RoleKey;
 import waypost.library.bundle.Bundle;
 
@@ -39,6 +40,7 @@ public class SetEntry {
         Bundle bundle = loader.bundleOf(staff.clinicId(), courseId);
         RoleKey role = form.readRole();
         checkRole(bundle, role);
+        Arrangement setUp = form.readSetUp(bundle.findActivity(role.activity()).orElseThrow());
         Instant doneAt = form.readDoneAt(clock.now());
         LocalDate doneOn = doneAt.atZone(staff.clinicZone()).toLocalDate();
         Optional<Load> load = form.readLoad();
@@ -51,6 +53,7 @@ public class SetEntry {
                 form.readAmount(),
                 load.map(held -> BigDecimal.valueOf(held.amount())).orElse(null),
                 load.map(Load::unit).orElse(null),
+                setUp.toString(),
                 form.readPain(),
                 form.readForm(),
                 form.readEffort().orElse(null),

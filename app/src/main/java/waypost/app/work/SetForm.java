@@ -12,6 +12,8 @@ import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 import waypost.core.demand.Load;
 import waypost.core.demand.LoadUnit;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.RoleKey;
 import waypost.core.log.SetDone;
 
@@ -19,6 +21,7 @@ import waypost.core.log.SetDone;
  * A set as a device sends it, at once or days later.
  *
  * @param inPlaceOf the role of the plan for which it stands in, where the rule led to another rung
+ * @param setUp "step height: 15 cm", one for each setting
  * @param device a name that the device gave itself
  * @param deviceNth the device's own count
  * @param doneAt the device's moment
@@ -30,6 +33,7 @@ public record SetForm(
         @Nullable String amount,
         @Nullable String load,
         @Nullable String unit,
+        @Nullable List<String> setUp,
         @Nullable String pain,
         @Nullable String form,
         @Nullable String effort,
@@ -96,6 +100,17 @@ public record SetForm(
             throw new FormProblem("load", "Found '" + typed + "', allowed: a number such as 2.5.");
         } catch (IllegalArgumentException beyond) {
             throw new FormProblem("load", "Found '" + typed + "'. " + beyond.getMessage() + ".");
+        }
+    }
+
+    /** What was chosen of what the exercise leaves to be chosen. */
+    Arrangement readSetUp(Activity exercise) {
+        try {
+            Arrangement said = Arrangement.parse(setUp == null ? "" : String.join("; ", setUp));
+            exercise.setUps().check(said);
+            return said;
+        } catch (IllegalArgumentException unknown) {
+            throw new FormProblem("setUp", unknown.getMessage() + ".");
         }
     }
 

@@ -25,6 +25,7 @@ interface SetMapper {
             int amount,
             @Nullable BigDecimal loadAmount,
             @Nullable LoadUnit loadUnit,
+            String setUp,
             int pain,
             SetDone.Form form,
             @Nullable Integer effort,
@@ -37,10 +38,10 @@ interface SetMapper {
             Instant at) {}
 
     @Insert("""
-            insert into set_done (id, course_id, done_on, role, amount, load_amount, load_unit, pain, form, effort, faults,
+            insert into set_done (id, course_id, done_on, role, amount, load_amount, load_unit, set_up, pain, form, effort, faults,
                                   asked, device, device_nth, done_at, entered_by, entered_at)
             values (#{set.id}, #{set.courseId}, #{set.doneOn}, #{set.role}, #{set.amount}, #{set.loadAmount},
-                    #{set.loadUnit}, #{set.pain}, #{set.form}, #{set.effort}, #{set.faults}, #{set.asked}, #{set.device},
+                    #{set.loadUnit}, #{set.setUp}, #{set.pain}, #{set.form}, #{set.effort}, #{set.faults}, #{set.asked}, #{set.device},
                     #{set.deviceNth}, #{set.doneAt}, #{set.by}, #{set.at})
             on conflict (id) do nothing
             """)
@@ -48,9 +49,9 @@ interface SetMapper {
 
     /** A withdrawal repeats the row that it takes back. */
     @Insert("""
-            insert into set_done (id, course_id, done_on, role, amount, load_amount, load_unit, pain, form, effort, faults,
+            insert into set_done (id, course_id, done_on, role, amount, load_amount, load_unit, set_up, pain, form, effort, faults,
                                   asked, device, device_nth, done_at, replaces, withdrawn, why, entered_by, entered_at)
-            select #{id}, course_id, done_on, role, amount, load_amount, load_unit, pain, form, effort, faults,
+            select #{id}, course_id, done_on, role, amount, load_amount, load_unit, set_up, pain, form, effort, faults,
                    asked, device, device_nth, done_at, id, true, #{why}, #{by}, #{at}
               from set_done
              where id = #{setId} and course_id = #{courseId} and not withdrawn

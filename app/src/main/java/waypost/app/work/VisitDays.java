@@ -66,6 +66,7 @@ public class VisitDays {
                 said,
                 plans.of(courseId, standing),
                 bands.names(staff.clinicId()),
+                bands.measured(staff.clinicId()),
                 new Signs(standing));
     }
 }

@@ -27,7 +27,8 @@ public record Contact(Half half, Spot spot, Surface surface) {
         return contacts.stream().sorted(BY_NAME).toList();
     }
 
-    Contact raised(double metres) {
+    /** The same on something level that is so many metres higher; what is not level stays. */
+    public Contact raised(double metres) {
         return surface instanceof Surface.Level level
                 ? new Contact(half, spot, new Surface.Level(level.heightMetres() + metres))
                 : this;

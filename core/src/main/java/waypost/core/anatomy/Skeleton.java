@@ -119,6 +119,11 @@ public final class Skeleton {
         return new Skeleton(build, angles, root, hips.add(by));
     }
 
+    /** Where the middle between the hips is. */
+    public Vector3D hips() {
+        return hips;
+    }
+
     /** The way that the breast faces, of length 1. */
     public Vector3D facing() {
         return root.applyTo(Vector3D.PLUS_I);

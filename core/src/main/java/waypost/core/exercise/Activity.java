@@ -22,6 +22,11 @@ public sealed interface Activity {
         return Optional.empty();
     }
 
+    /** The ways in which it can be set up. */
+    default Arrangements setUps() {
+        return Arrangements.NONE;
+    }
+
     /** Whether a role of it may go on after a fall that nobody has looked after: carried motion, and walking about. */
     default boolean isGentle(Role role) {
         return false;
@@ -36,6 +41,7 @@ public sealed interface Activity {
      * @param progression the rule by which its dose moves
      * @param rises what it asks strictly more of than the rung below, to be checked
      * @param poses how the body is placed in each role, by its name
+     * @param setUps the ways in which it can be set up; its roles are those of the usual one
      */
     record Exercise(
             String id,
@@ -49,6 +55,7 @@ public sealed interface Activity {
             Dose dose,
             Progression progression,
             Map<String, Pose> poses,
+            Arrangements setUps,
             Teaching teaching)
             implements Activity {
         public Exercise {
@@ -71,8 +78,45 @@ public sealed interface Activity {
 
         /** The same in roles of the same names. */
         public Exercise with(List<Role> others) {
+            return done(others, poses);
+        }
+
+        /** The same in roles of the same names, with the body placed so. */
+        public Exercise done(List<Role> others, Map<String, Pose> placed) {
             return new Exercise(
-                    id, title, ladder, rung, harder, rises, purpose, others, dose, progression, poses, teaching);
+                    id,
+                    title,
+                    ladder,
+                    rung,
+                    harder,
+                    rises,
+                    purpose,
+                    others,
+                    dose,
+                    progression,
+                    placed,
+                    setUps,
+                    teaching);
+        }
+
+        /** The same as it is done in an arrangement. */
+        public Exercise in(Arrangement chosen) {
+            return setUps.in(chosen).map(so -> done(so.roles(), so.poses())).orElse(this);
+        }
+
+        /** A role of it by its key. */
+        public Role role(RoleKey key) {
+            return roles.stream()
+                    .filter(role -> role.key().equals(key))
+                    .findFirst()
+                    .orElseThrow(
+                            () -> new IllegalArgumentException("role: found '" + key + "', allowed: one of " + id));
+        }
+
+        /** The same that can be set up in these ways. */
+        public Exercise with(Arrangements ways) {
+            return new Exercise(
+                    id, title, ladder, rung, harder, rises, purpose, roles, dose, progression, poses, ways, teaching);
         }
 
         /** Whether it asks more than {@code other} as far as ladders tell: another ladder, or a higher rung. */

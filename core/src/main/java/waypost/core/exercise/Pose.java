@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import waypost.core.anatomy.Contact;
+import waypost.core.anatomy.Tether;
 import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
 import waypost.core.body.Motion;
@@ -19,6 +20,7 @@ import waypost.core.demand.Posture;
  * @param still of the operated side
  * @param other of the other side, which is as still as said, or else as its posture has it
  * @param touching what touches what; as the posture has it where nothing is said
+ * @param band what pulls at it, where a band does
  * @param because why a role may say less than a body that is held so must do
  */
 public record Pose(
@@ -26,6 +28,7 @@ public record Pose(
         Map<Motion, Degrees> still,
         Map<Motion, Degrees> other,
         List<Contact> touching,
+        Optional<Tether> band,
         Optional<String> because) {
 
     public Pose {
@@ -36,7 +39,24 @@ public record Pose(
 
     /** As a posture has it, but for some joints that stay. */
     public static Pose of(Posture posture, Map<Motion, Degrees> still) {
-        return new Pose(posture, still, Map.of(), List.of(), Optional.empty());
+        return new Pose(posture, still, Map.of(), List.of(), Optional.empty(), Optional.empty());
+    }
+
+    /** The same, but for what is touched. */
+    public Pose on(List<Contact> others) {
+        return new Pose(posture, still, other, others, band, because);
+    }
+
+    /** The same with its band anchored so much higher and further away. */
+    public Pose anchored(double highMetres, double awayMetres) {
+        Tether tether =
+                band.orElseThrow(() -> new IllegalArgumentException("found no band, allowed: one under 'done: band'"));
+        return new Pose(posture, still, other, touching, Optional.of(tether.anchored(highMetres, awayMetres)), because);
+    }
+
+    /** The same for another reason to say less than must be done; this one's where there is none. */
+    public Pose because(Optional<String> reason) {
+        return new Pose(posture, still, other, touching, band, reason.or(this::because));
     }
 
     /** Where the joints of a role stand before the movement. */

@@ -65,6 +65,25 @@ public record Role(
         return with(others);
     }
 
+    /** This with some demands in the place of those of the same kind on the same, or beside all others in each part. */
+    public Role instead(List<Demand> asked) {
+        List<Demand> all = new ArrayList<>();
+        List<Integer> places = new ArrayList<>();
+        for (int at = 0; at < demands.size(); at++) {
+            if (asked.stream().noneMatch(demands.get(at)::isOfTheSameAs)) {
+                all.add(demands.get(at));
+                places.add(parts.get(at));
+            }
+        }
+        parts.stream()
+                .distinct()
+                .forEach(part -> asked.forEach(demand -> {
+                    all.add(demand);
+                    places.add(part);
+                }));
+        return new Role(key, title, all, places, reducible, setUps, counterpart, besides);
+    }
+
     /** This with what doing it asks beside what it says. */
     public Role asking(Besides more) {
         return new Role(key, title, demands, parts, reducible, setUps, counterpart, more);

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import waypost.core.demand.Load;
+import waypost.core.exercise.Arrangement;
 
 /** The sets of one exercise on one day, in the order done, with how the region answered; at least one set. */
 public record Bout(LocalDate on, List<SetDone> sets, Optional<Response> response) {
@@ -33,6 +34,11 @@ public record Bout(LocalDate on, List<SetDone> sets, Optional<Response> response
         return sets.stream()
                 .flatMap(set -> set.load().stream())
                 .max(Comparator.comparing(Load::unit).thenComparingDouble(Load::amount));
+    }
+
+    /** How the last set was set up, as far as that was written down. */
+    public Arrangement setUp() {
+        return sets.get(sets.size() - 1).setUp();
     }
 
     public SetDone.Form worstForm() {

@@ -21,7 +21,12 @@ record Doses(Standing standing, WorkLog work, PainLimit pain) {
     /** What was done of a role last, or with what somebody begins. */
     Prescription last(RoleKey role) {
         List<Bout> bouts = work.bouts(role);
-        return bouts.isEmpty() ? first(role) : asDoneLast(new Task(usual(role), bouts, pain, standing.date()));
+        return bouts.isEmpty() ? first(role) : asDoneLast(task(role, bouts));
+    }
+
+    /** What is to be dosed of a role that was done. */
+    Task task(RoleKey role, List<Bout> bouts) {
+        return new Task(usual(role), exercise(role).setUps(), bouts, pain, standing.date());
     }
 
     /** Where the joint was sore after running or jumping, the soreness rules go before the exercise's own. */
@@ -50,7 +55,7 @@ record Doses(Standing standing, WorkLog work, PainLimit pain) {
 
     /** The usual dose, cut to what the gate leaves of it today. */
     Prescription usual(RoleKey key) {
-        Prescription usual = Prescription.usual(exercise(key).dose(), role(key));
+        Prescription usual = Prescription.usual(exercise(key), role(key));
         return standing.verdict(key).reducedTo().map(usual::within).orElse(usual);
     }
 

@@ -6,17 +6,24 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.Lasting;
 import waypost.core.demand.Load;
 import waypost.core.demand.LoadUnit;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.Counted;
 import waypost.core.exercise.Dose;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.SetAim;
 
 /**
- * A dose to be done: sets, what each aims at, and what is held.
+ * A dose to be done: sets, what each aims at, what is held, and how it is set up.
  *
  * @param sets 1 to 20
+ * @param setUp empty where the exercise is set up in one way only
  */
-public record Prescription(int sets, SetAim aim, Optional<Load> load) {
+public record Prescription(int sets, SetAim aim, Optional<Load> load, Arrangement setUp) {
+
+    public Prescription(int sets, SetAim aim, Optional<Load> load) {
+        this(sets, aim, load, Arrangement.UNSAID);
+    }
 
     public Prescription {
         if (sets < 1 || sets > Dose.MOST_SETS) {
@@ -24,9 +31,11 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load) {
         }
     }
 
-    /** The usual dose with the load that a role is written with. */
-    public static Prescription usual(Dose dose, Role role) {
-        return new Prescription(dose.sets(), dose.aim(), heldIn(role));
+    /** The usual dose with the load that a role is written with, set up as usual. */
+    public static Prescription usual(Activity.Exercise exercise, Role role) {
+        Dose dose = exercise.dose();
+        return new Prescription(
+                dose.sets(), dose.aim(), heldIn(role), exercise.setUps().usual());
     }
 
     private static Optional<Load> heldIn(Role role) {
@@ -37,7 +46,7 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load) {
     }
 
     public Prescription at(int amount) {
-        return new Prescription(sets, aim.at(amount), load);
+        return new Prescription(sets, aim.at(amount), load, setUp);
     }
 
     /** This with at most so much in each set. */
@@ -55,7 +64,17 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load) {
     }
 
     public Prescription with(Load other) {
-        return new Prescription(sets, aim, Optional.of(other));
+        return new Prescription(sets, aim, Optional.of(other), setUp);
+    }
+
+    /** This set up otherwise. */
+    public Prescription in(Arrangement other) {
+        return new Prescription(sets, aim, load, other);
+    }
+
+    /** This in so many sets. */
+    Prescription inSets(int number) {
+        return new Prescription(number, aim, load, setUp);
     }
 
     /** This with so many percent of its load; of what can't be cut so, of the amount of a clock or of the sets. */
@@ -70,13 +89,19 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load) {
         if (load.isPresent() && load.get().amount() > 1) {
             return with(new Load(load.get().amount() - 1, LoadUnit.BAND_STEP));
         }
-        return sets > 1
-                ? new Prescription(Math.max(1, sets * percent / 100), aim, load)
-                : at(Math.max(1, aim.most() * percent / 100));
+        return sets > 1 ? inSets(Math.max(1, sets * percent / 100)) : at(Math.max(1, aim.most() * percent / 100));
     }
 
-    /** The role as it is asked by this dose: its load, its ground contacts, its minutes. */
-    public Role asked(Role role) {
+    /** A role of an exercise as it is asked by this dose: its set-up, its load, its ground contacts, its minutes. */
+    public Role asked(Activity.Exercise exercise, Role role) {
+        return asked(
+                setUp.equals(exercise.setUps().usual())
+                        ? role
+                        : exercise.in(setUp).role(role.key()));
+    }
+
+    /** A role as it is set up, with the load, contacts and minutes of this dose. */
+    Role asked(Role role) {
         Role asked = role;
         for (int at = 0; at < role.demands().size(); at++) {
             Demand demand = role.demands().get(at);

@@ -12,13 +12,11 @@ import waypost.core.course.Standing;
 import waypost.core.criterion.Criterion;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Purpose;
-import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Bout;
 import waypost.core.log.WorkLog;
 import waypost.core.milestone.Milestone;
-import waypost.core.reason.VerdictKind;
 
 /**
  * Proposes today's dose: the named rule first, then what holds it back, then the gate, which has the last word. Whatever
@@ -36,6 +34,7 @@ public final class Proposals {
     private final Set<RoleKey> off;
     private final Neighbours neighbours;
     private final Doses doses;
+    private final Passing passing;
 
     /**
      * @param work everything that was done; what was done on the standing's own day is not looked at
@@ -49,6 +48,7 @@ public final class Proposals {
         this.off = Set.copyOf(standing.switchedOff());
         this.neighbours = new Neighbours(standing);
         this.doses = new Doses(standing, this.work, pain());
+        this.passing = new Passing(standing);
     }
 
     /** How much pain a set may give today. */
@@ -90,9 +90,8 @@ public final class Proposals {
     /** What to do at once after too much pain in a set or a stop: a lighter load, or the rung before. */
     public Proposal stepBack(RoleKey role, Prescription now, Ground because) {
         List<Ground> why = new ArrayList<>(List.of(because));
-        return now.load()
-                .flatMap(LoadStep::down)
-                .map(lighter -> judged(role, role, Way.DOWN, now.with(lighter), why, now))
+        return Task.lighter(now, exercise(role).setUps())
+                .map(lighter -> judged(role, role, Way.DOWN, lighter, why, now))
                 .orElseGet(() -> before(role, role, now, why));
     }
 
@@ -106,12 +105,11 @@ public final class Proposals {
 
     private Proposal dosed(RoleKey asked, RoleKey role) {
         List<Bout> bouts = work.bouts(role);
-        Prescription usual = doses.usual(role);
         if (bouts.isEmpty()) {
             Prescription first = doses.first(role);
             return gated(asked, role, new Step(Way.NEW, first, new Ground.FirstTime(), standing.date()), first);
         }
-        Task task = new Task(usual, bouts, pain(), standing.date());
+        Task task = doses.task(role, bouts);
         Step step = doses.rule(role, task).next(task);
         if (step.from().isAfter(standing.date())) {
             return new Proposal.Rest(asked, step.from(), List.of(step.why()));
@@ -237,11 +235,11 @@ public final class Proposals {
 
     private Proposal judged(
             RoleKey asked, RoleKey role, Way way, Prescription dose, List<Ground> why, Prescription last) {
-        Optional<Prescription> allowed = allowed(role, dose, why);
+        Optional<Prescription> allowed = passing.allowed(role, dose, why);
         if (allowed.isPresent()) {
             return new Proposal.Do(asked, role, way, allowed.get(), why);
         }
-        return allowed(role, last, why)
+        return passing.allowed(role, last, why)
                 .<Proposal>map(again -> new Proposal.Do(asked, role, Way.SAME, again, why))
                 .orElseGet(() -> new Proposal.Closed(asked, standing.verdict(role), Optional.empty()));
     }
@@ -256,33 +254,10 @@ public final class Proposals {
             return dose;
         }
         why.add(day.sport().get());
-        return new Prescription(dose.sets() - 1, dose.aim(), dose.load());
-    }
-
-    /** The dose as the gate lets it pass; what it objects goes to the grounds. */
-    private Optional<Prescription> allowed(RoleKey key, Prescription dose, List<Ground> why) {
-        Role role = role(key);
-        Verdict verdict = standing.verdict(dose.asked(role));
-        if (verdict.kind() == VerdictKind.OPEN) {
-            return Optional.of(dose);
-        }
-        if (!verdict.kind().isOpen()) {
-            why.add(new Ground.UnderTheGate(verdict));
-            return Optional.empty();
-        }
-        Prescription cut = verdict.reducedTo().map(dose::within).orElse(dose);
-        if (!cut.equals(dose)) {
-            why.add(new Ground.UnderTheGate(verdict));
-        }
-        return Optional.of(cut)
-                .filter(less -> standing.verdict(less.asked(role)).kind().isOpen());
+        return dose.inSets(dose.sets() - 1);
     }
 
     private Activity.Exercise exercise(RoleKey key) {
         return standing.course().exercise(key.activity());
-    }
-
-    private Role role(RoleKey key) {
-        return standing.course().role(key);
     }
 }

@@ -4,8 +4,11 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import waypost.core.demand.Load;
+import waypost.core.exercise.Arrangement;
+import waypost.core.exercise.Arrangements;
 import waypost.core.log.Bout;
 import waypost.core.log.Response;
 import waypost.core.log.SetDone;
@@ -13,10 +16,16 @@ import waypost.core.log.SetDone;
 /**
  * One exercise that is to be dosed: its usual dose, what was done of it, and the day.
  *
+ * @param setUps the ways in which it can be set up
  * @param bouts before today, oldest first; at least one
  * @param today the day of the next bout
  */
-public record Task(Prescription usual, List<Bout> bouts, PainLimit pain, LocalDate today) {
+public record Task(Prescription usual, Arrangements setUps, List<Bout> bouts, PainLimit pain, LocalDate today) {
+
+    /** Of an exercise that is set up in one way only. */
+    public Task(Prescription usual, List<Bout> bouts, PainLimit pain, LocalDate today) {
+        this(usual, Arrangements.NONE, bouts, pain, today);
+    }
 
     public Task {
         bouts = List.copyOf(bouts);
@@ -64,7 +73,7 @@ public record Task(Prescription usual, List<Bout> bouts, PainLimit pain, LocalDa
         int running = 0;
         for (int nth = bouts.size() - 1; nth >= 0; nth--) {
             Bout bout = bouts.get(nth);
-            if (!isClean(bout, amount) || !bout.load().equals(last().load())) {
+            if (!isClean(bout, amount) || !isAlike(bout)) {
                 return running;
             }
             running++;
@@ -77,8 +86,7 @@ public record Task(Prescription usual, List<Bout> bouts, PainLimit pain, LocalDa
         LocalDate first = last().on();
         for (int nth = bouts.size() - 1; nth >= 0; nth--) {
             Bout bout = bouts.get(nth);
-            if (level.applyAsInt(bout) != level.applyAsInt(last())
-                    || !bout.load().equals(last().load())) {
+            if (level.applyAsInt(bout) != level.applyAsInt(last()) || !isAlike(bout)) {
                 break;
             }
             first = bout.on();
@@ -86,26 +94,45 @@ public record Task(Prescription usual, List<Bout> bouts, PainLimit pain, LocalDa
         return (int) ChronoUnit.DAYS.between(first, today);
     }
 
-    /** The dose as it is now: the usual one at the last load. */
+    /** Whether it was done with what was held last, set up as it was last. */
+    private boolean isAlike(Bout bout) {
+        return bout.load().equals(last().load())
+                && setUps.complete(bout.setUp()).equals(setUps.complete(last().setUp()));
+    }
+
+    /** The dose as it is now: the usual one at the last load, set up as it was last. */
     Prescription now() {
-        return load().map(usual::with).orElse(usual);
+        Prescription so = usual.in(setUps.complete(last().setUp()));
+        return load().map(so::with).orElse(so);
     }
 
     Step step(Way way, Prescription dose, Ground why) {
         return new Step(way, dose, why, today);
     }
 
-    /** One load lighter, or the rung before where there is nothing lighter. */
+    /** One load lighter, or set up one choice easier where nothing is held; the rung before where there is neither. */
     Step lighter(Ground why) {
-        return load().flatMap(LoadStep::down)
-                .map(load -> step(Way.DOWN, now().with(load), why))
+        return lighter(now(), setUps)
+                .map(less -> step(Way.DOWN, less, why))
                 .orElseGet(() -> step(Way.RUNG_BEFORE, now(), why));
     }
 
-    /** One load heavier, or the next rung where nothing is held. */
+    /** One load heavier, or set up one choice harder where nothing is held; the next rung where there is neither. */
     Step heavier(Ground why) {
-        return load().flatMap(LoadStep::up)
-                .map(load -> step(Way.UP, now().with(load), why))
+        return beside(now(), LoadStep::up, setUps::harder)
+                .map(more -> step(Way.UP, more, why))
                 .orElseGet(() -> step(Way.NEXT_RUNG, now(), why));
+    }
+
+    /** A dose one load lighter, or set up one choice easier where nothing is held; empty where there is neither. */
+    static Optional<Prescription> lighter(Prescription now, Arrangements setUps) {
+        return beside(now, LoadStep::down, setUps::easier);
+    }
+
+    private static Optional<Prescription> beside(
+            Prescription now, Function<Load, Optional<Load>> load, Function<Arrangement, Optional<Arrangement>> setUp) {
+        return now.load().isPresent()
+                ? now.load().flatMap(load).map(now::with)
+                : setUp.apply(now.setUp()).map(now::in);
     }
 }

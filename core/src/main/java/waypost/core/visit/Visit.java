@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.Purpose;
 import waypost.core.exercise.RoleKey;
 import waypost.core.followup.VisitAdvice;
@@ -109,9 +110,15 @@ public final class Visit {
         Optional<Ground> why = over.<Ground>map(
                         set -> new Ground.PainOver(set.pain(), pain().most(), Ground.PainOver.When.IN_A_SET))
                 .or(() -> stoppedToday(now.role()).map(stop -> new Ground.Stopped(stop.why())));
-        Prescription dose = over.flatMap(SetDone::load).map(now.dose()::with).orElse(now.dose());
+        Prescription dose = over.map(set -> asDone(now.dose(), set)).orElse(now.dose());
         return why.flatMap(
                 ground -> proposals.stepBack(now.role(), dose, ground).toDo());
+    }
+
+    /** A dose with what was held in a set, set up as that was, as far as it was said. */
+    private static Prescription asDone(Prescription dose, SetDone set) {
+        Prescription so = set.setUp().equals(Arrangement.UNSAID) ? dose : dose.in(set.setUp());
+        return set.load().map(so::with).orElse(so);
     }
 
     private Optional<SetDone> last(RoleKey role) {

@@ -19,6 +19,7 @@ import waypost.core.course.Standing;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Posture;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Arrangements;
 import waypost.core.exercise.Dose;
 import waypost.core.exercise.Pose;
 import waypost.core.exercise.Progression;
@@ -76,6 +77,7 @@ public final class LadderCourse {
                 new Dose(2, SetAim.parse("10 reps"), Optional.empty(), "1 a day"),
                 Progression.DOUBLE_PROGRESSION,
                 roles.stream().collect(Collectors.toMap(Role::name, role -> Pose.of(Posture.SITTING, Map.of()))),
+                Arrangements.NONE,
                 new Teaching(List.of(), List.of(), List.of(), List.of(), List.of()));
     }
 

@@ -28,6 +28,7 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.Load;
 import waypost.core.demand.Posture;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Arrangements;
 import waypost.core.exercise.Dose;
 import waypost.core.exercise.Pose;
 import waypost.core.exercise.Progression;
@@ -63,7 +64,7 @@ class ProposalsTest {
     private static final RoleKey HARD = new RoleKey("hard", "operated");
     private static final RoleKey RUN = new RoleKey("run", "operated");
 
-    private static Activity exercise(
+    private static Activity.Exercise exercise(
             RoleKey key, int rung, String amount, Progression rule, Reducible reducible, Demand... more) {
         List<Demand> demands = new ArrayList<>(List.of(bend(30)));
         Collections.addAll(demands, more);
@@ -79,6 +80,7 @@ class ProposalsTest {
                 new Dose(2, SetAim.parse(amount), Optional.empty(), "1 a day"),
                 rule,
                 Map.of("operated", Pose.of(Posture.SITTING, Map.of())),
+                Arrangements.NONE,
                 new Teaching(List.of(), List.of(), List.of(), List.of(), List.of()));
     }
 
@@ -190,12 +192,11 @@ class ProposalsTest {
                 Optional.empty(),
                 Optional.empty(),
                 Set.of());
-        Role role = Role.of(HARD, "operated", List.of(held(usual)), reducible);
+        Activity.Exercise exercise =
+                exercise(HARD, 1, "10 reps", Progression.DOUBLE_PROGRESSION, reducible, held(usual));
+        Role role = exercise.role(HARD);
 
-        assertThat(Prescription.usual(new Dose(2, SetAim.parse("10 reps"), Optional.empty(), "1 a day"), role)
-                        .lightest(role)
-                        .load())
-                .contains(Load.parse(first));
+        assertThat(Prescription.usual(exercise, role).lightest(role).load()).contains(Load.parse(first));
     }
 
     @Test

@@ -43,6 +43,7 @@ final class DoneReader {
                 both(common.still(), own.still()),
                 both(common.other(), own.other()),
                 own.touching().isEmpty() ? common.touching() : own.touching(),
+                own.band().or(common::band),
                 own.because().or(common::because));
     }
 
@@ -61,6 +62,7 @@ final class DoneReader {
                 entry.list("touching", touch -> touch.as(Touch::parse)).stream()
                         .flatMap(List::stream)
                         .toList(),
+                entry.find("band").map(TetherReader::tether),
                 entry.find("because").map(Entry::text));
     }
 

@@ -12,6 +12,7 @@ import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
 import waypost.core.done.Entailed;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Arrangements;
 import waypost.core.exercise.Besides;
 import waypost.core.exercise.Dose;
 import waypost.core.exercise.Ladder;
@@ -70,13 +71,14 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
                 entry.at("dose").make(ExerciseReader::dose),
                 Word.at(entry, "progression", Progression.class),
                 DoneReader.poses(entry),
+                Arrangements.NONE,
                 new Teaching(
                         texts(entry, "cues"),
                         texts(entry, "faults"),
                         texts(entry, "easier"),
                         texts(entry, "stop"),
                         texts(entry, "equipment")));
-        return DoneReader.entailing(exercise, entry);
+        return SettingReader.arranged(exercise, entry);
     }
 
     private static List<String> texts(Entry entry, String key) {

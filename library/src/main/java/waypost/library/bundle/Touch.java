@@ -38,6 +38,26 @@ final class Touch {
 
     private Touch() {}
 
+    /** One place of the body by its name. */
+    static Spot spot(String name) {
+        List<Spot> spots = PLACES.get(name);
+        if (spots == null) {
+            throw new IllegalArgumentException(Suggestion.oneOf(name, PLACES.keySet()));
+        }
+        return spots.get(spots.size() - 1);
+    }
+
+    /** A side and a place, "other palm"; what it is on does not matter. */
+    static Contact place(String text) {
+        String[] words = text.split(" ", 2);
+        if (words.length < 2 || words[0].equals("both")) {
+            throw new IllegalArgumentException(
+                    "found '" + text + "', allowed: a side and a place, such as 'other palm'");
+        }
+        Half half = halves(words[0]).findFirst().orElseThrow();
+        return new Contact(half, spot(words[1]), Surface.floor());
+    }
+
     /** One place of one side or of both. */
     static List<Contact> parse(String text) {
         Matcher written = WRITTEN.matcher(text);

@@ -10,6 +10,7 @@ import org.snakeyaml.engine.v2.api.Dump;
 import org.snakeyaml.engine.v2.api.DumpSettings;
 import org.snakeyaml.engine.v2.common.FlowStyle;
 import waypost.core.course.History;
+import waypost.core.exercise.Arrangement;
 import waypost.core.log.Attestation;
 import waypost.core.log.Event;
 import waypost.core.log.Hold;
@@ -174,6 +175,9 @@ public record CourseFileWriter(
                 entry("on", set.on().toString(), "role", set.role().toString());
         written.put("amount", String.valueOf(set.amount()));
         set.load().ifPresent(load -> written.put("load", Terms.load(load)));
+        if (!set.setUp().equals(Arrangement.UNSAID)) {
+            written.put("set-up", set.setUp().toString());
+        }
         written.put("pain", String.valueOf(set.pain()));
         written.put("form", Word.of(set.form()));
         return written;

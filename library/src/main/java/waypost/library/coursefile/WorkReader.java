@@ -7,6 +7,7 @@ import java.util.NavigableSet;
 import java.util.Set;
 import java.util.TreeSet;
 import waypost.core.demand.Load;
+import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.RoleKey;
 import waypost.core.log.Response;
 import waypost.core.log.SetDone;
@@ -59,13 +60,21 @@ record WorkReader(Bundle bundle) {
     }
 
     private SetDone set(Entry entry) {
+        RoleKey role = entry.at("role").as(this::role);
         return new SetDone(
-                entry.at("role").as(this::role),
+                role,
                 entry.at("on").as(LocalDate::parse),
                 entry.at("amount").as(Integer::parseInt),
                 entry.maybe("load", Load::parse),
+                entry.maybe("set-up", text -> setUp(role, text)).orElse(Arrangement.UNSAID),
                 entry.at("pain").as(Integer::parseInt),
                 Word.at(entry, "form", SetDone.Form.class));
+    }
+
+    private Arrangement setUp(RoleKey role, String text) {
+        Arrangement said = Arrangement.parse(text);
+        bundle.findActivity(role.activity()).orElseThrow().setUps().check(said);
+        return said;
     }
 
     private RoleKey role(String text) {

@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import waypost.core.course.Course;
 import waypost.core.exercise.Role;
 import waypost.core.log.Response;
 import waypost.core.progression.Proposal;
@@ -60,11 +61,10 @@ public record Outcome(
     }
 
     private static boolean isOpen(SimulatedVisit visit, Proposal.Do toDo) {
-        Role role = visit.standing().course().role(toDo.role());
-        return visit.standing()
-                .course()
-                .gate()
-                .judgeAltered(toDo.dose().asked(role), visit.standing().facts())
+        Course course = visit.standing().course();
+        Role asked = toDo.dose().asked(course.exercise(toDo.role().activity()), course.role(toDo.role()));
+        return course.gate()
+                .judgeAltered(asked, visit.standing().facts())
                 .kind()
                 .isOpen();
     }

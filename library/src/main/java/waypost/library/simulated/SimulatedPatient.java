@@ -46,7 +46,8 @@ public final class SimulatedPatient {
             int amount = random.nextInt(10) < 8 ? most : bottom + random.nextInt(Math.max(1, most - bottom + 1));
             int felt = random.nextInt(20) == 0 ? Math.min(1, pain.most()) : 0;
             SetDone.Form form = random.nextInt(40) == 0 ? SetDone.Form.COMPENSATED : SetDone.Form.GOOD;
-            done.add(new SetDone(toDo.role(), on, amount, toDo.dose().load(), felt, form));
+            done.add(new SetDone(
+                    toDo.role(), on, amount, toDo.dose().load(), toDo.dose().setUp(), felt, form));
         }
         return done;
     }

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import waypost.core.demand.Load;
+import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.RoleKey;
 import waypost.core.log.Response;
 import waypost.core.measure.Plain;
@@ -40,7 +41,15 @@ public final class ProgressionWords implements Ground.Visitor<String> {
     /** "3 × 8 to 12 reps, 5 kg". */
     public static String dose(Prescription dose) {
         return dose.sets() + " × " + dose.aim()
-                + dose.load().map(load -> ", " + load(load)).orElse("");
+                + dose.load().map(load -> ", " + load(load)).orElse("")
+                + (dose.setUp().equals(Arrangement.UNSAID) ? "" : ", " + setUp(dose.setUp()));
+    }
+
+    /** "hand support free, step height 15 cm". */
+    public static String setUp(Arrangement setUp) {
+        return setUp.chosen().entrySet().stream()
+                .map(each -> each.getKey() + " " + each.getValue())
+                .collect(Collectors.joining(", "));
     }
 
     public static String load(Load load) {

@@ -17,8 +17,8 @@ import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
 import waypost.core.demand.Load;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.Role;
-import waypost.core.exercise.RoleKey;
 import waypost.core.gate.DayGate;
 import waypost.core.log.Evidence;
 import waypost.core.log.Response;
@@ -64,7 +64,7 @@ class ProposedDosesTest {
                     for (Proposal.Do toDo : told(proposal, proposals, random)) {
                         doses++;
                         harder += toDo.way().isHarder() || toDo.way() == Way.NEW ? 1 : 0;
-                        assertThat(second.judge(toDo.dose().asked(role(bundle.activities(), toDo.role())))
+                        assertThat(second.judge(asked(bundle.activities(), toDo))
                                         .kind())
                                 .as("seed %s: %s", seed, toDo)
                                 .isIn("OPEN", "OPEN_WITH_LIMIT");
@@ -132,7 +132,7 @@ class ProposedDosesTest {
     private static void bout(
             Random random, Activity.Exercise exercise, LocalDate on, boolean steady, List<SetDone> sets) {
         Role role = exercise.roles().get(random.nextInt(exercise.roles().size()));
-        Prescription usual = Prescription.usual(exercise.dose(), role);
+        Prescription usual = Prescription.usual(exercise, role);
         for (int nth = 0; nth < usual.sets(); nth++) {
             Optional<Load> load = usual.load()
                     .map(held ->
@@ -144,16 +144,22 @@ class ProposedDosesTest {
                     on,
                     amount,
                     load,
+                    setUp(random, exercise, usual, steady),
                     steady ? 0 : random.nextInt(8),
                     steady ? SetDone.Form.GOOD : SetDone.Form.values()[random.nextInt(3)]));
         }
     }
 
-    private static Role role(List<Activity> activities, RoleKey key) {
-        return activities.stream()
-                .flatMap(activity -> activity.roles().stream())
-                .filter(role -> role.key().equals(key))
+    private static Arrangement setUp(Random random, Activity.Exercise exercise, Prescription usual, boolean steady) {
+        List<Arrangement> all = List.copyOf(exercise.setUps().ways().keySet());
+        return steady || all.isEmpty() ? usual.setUp() : all.get(random.nextInt(all.size()));
+    }
+
+    private static Role asked(List<Activity> activities, Proposal.Do toDo) {
+        Activity.Exercise exercise = (Activity.Exercise) activities.stream()
+                .filter(activity -> activity.id().equals(toDo.role().activity()))
                 .findFirst()
                 .orElseThrow();
+        return toDo.dose().asked(exercise, exercise.role(toDo.role()));
     }
 }
