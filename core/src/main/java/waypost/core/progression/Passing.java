@@ -7,7 +7,7 @@ import waypost.core.course.Standing;
 import waypost.core.exercise.Arrangements;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
-import waypost.core.reason.VerdictKind;
+import waypost.core.reason.Reason;
 
 /** What the gate leaves of a dose on the standing's day. */
 record Passing(Standing standing) {
@@ -15,10 +15,10 @@ record Passing(Standing standing) {
     /** The dose as the gate lets it pass; what it objects goes to the grounds. */
     Optional<Prescription> allowed(RoleKey key, Prescription dose, List<Ground> why) {
         Verdict verdict = verdict(key, dose);
-        if (verdict.kind() == VerdictKind.OPEN) {
+        if (isWhole(verdict)) {
             return Optional.of(dose);
         }
-        Optional<Prescription> easier = openSetUp(key, dose);
+        Optional<Prescription> easier = easier(key, dose);
         if (easier.isPresent()) {
             why.add(new Ground.UnderTheGate(verdict));
             return easier;
@@ -34,12 +34,19 @@ record Passing(Standing standing) {
         return Optional.of(cut).filter(less -> verdict(key, less).kind().isOpen());
     }
 
-    /** The same on the nearest easier set-up in which nothing speaks against it: a lower step before half a bend. */
-    private Optional<Prescription> openSetUp(RoleKey key, Prescription dose) {
+    /** Open without a cut; what has to be in place besides may be said. */
+    private static boolean isWhole(Verdict verdict) {
+        return verdict.kind().isOpen()
+                && verdict.reducedTo().isEmpty()
+                && verdict.reasons().stream().noneMatch(Reason.NoCommonForm.class::isInstance);
+    }
+
+    /** The same in the nearest easier set-up in which nothing is cut: a higher seat before half a bend. */
+    private Optional<Prescription> easier(RoleKey key, Prescription dose) {
         Arrangements setUps = standing.course().exercise(key.activity()).setUps();
         return Stream.iterate(setUps.easier(dose.setUp()), Optional::isPresent, now -> now.flatMap(setUps::easier))
                 .map(so -> dose.in(so.orElseThrow()))
-                .filter(so -> verdict(key, so).kind() == VerdictKind.OPEN)
+                .filter(so -> isWhole(verdict(key, so)))
                 .findFirst();
     }
 
