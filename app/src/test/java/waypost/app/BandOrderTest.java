@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import waypost.app.testing.Referring;
 import waypost.app.testing.Visitor;
+import waypost.app.work.Working;
 
 /** A clinic's own order of bands, and where its names stand. */
 class BandOrderTest {
@@ -64,7 +65,10 @@ class BandOrderTest {
                 "name2|SAND|Found &#39;SAND&#39; twice",
                 "pull1|heavy|Found &#39;heavy&#39;, allowed: a number of kilograms, or nothing.",
                 "pull1|61|Found 61 kg, allowed: 0.1 to 60 kg, one decimal.",
-                "pull1|0|Found 0 kg, allowed: 0.1 to 60 kg, one decimal."
+                "pull1|0|Found 0 kg, allowed: 0.1 to 60 kg, one decimal.",
+                "length1|4|Found &#39;4&#39;, allowed: 5 to 500 cm, or nothing.",
+                "length1|long|Found &#39;long&#39;, allowed: 5 to 500 cm",
+                "half1|1e9|Found &#39;1e9&#39;, allowed: a number of kilograms, or nothing."
             })
     void whatCannotBeTakenIsSaidInPlaceAndNothingIsWritten(String field, String typed, String said) {
         Visitor lead = Visitor.signedIn("lead");
@@ -86,6 +90,28 @@ class BandOrderTest {
 
         assertThat(Visitor.signedIn("lead").post("/clinic/bands", form).body())
                 .contains("Found 1.9 kg, allowed: more than the lighter band&#39;s 2.0 kg.");
+    }
+
+    @Test
+    void moreStretchNeverPullsLess() {
+        Map<String, String> form = order("sand");
+        form.put("half1", "2.0");
+        form.put("pull1", "1.5");
+
+        assertThat(Visitor.signedIn("lead").post("/clinic/bands", form).body())
+                .contains("Found 1.5 kg, allowed: no less than the 2.0 kg at less stretch.");
+    }
+
+    /** The demo's bands are measured: 60 cm long, so one that is anchored at a metre is stretched. */
+    @Test
+    void theCardTellsForceAndTorqueOfTheClinicsBand() {
+        Working visit = Working.beginner(Visitor.signedIn("therapist"), 20).checkedIn();
+        visit.plan("ADD", "band-curl/operated", "");
+
+        assertThat(visit.page("band-curl/operated"))
+                .containsPattern(
+                        "The band pulls \\d+ N at the start and \\d+ N at the end: [\\d.]+ N·m and [\\d.]+ N·m at"
+                                + " the knee, for somebody of 1.75 m\\.");
     }
 
     @Test

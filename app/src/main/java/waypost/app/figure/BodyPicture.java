@@ -15,6 +15,7 @@ import waypost.core.anatomy.Skeleton;
 import waypost.core.anatomy.Spot;
 import waypost.core.anatomy.Stance;
 import waypost.core.anatomy.Surface;
+import waypost.core.anatomy.Tether;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Joint;
@@ -28,12 +29,13 @@ import waypost.core.exercise.Role;
 final class BodyPicture {
 
     private static final double MOVES = 0.04;
-    private static final double MARK = 6;
+    private static final double MARGIN = 6;
     private static final double ARC_RADIUS = 0.26;
     private static final double BEYOND = 20;
     private static final double ARC_STEP = 5;
 
     private final Motion leading;
+    private final Optional<Tether> tether;
     private final List<String> equipment;
     private final Done done;
     private final Skeleton start;
@@ -41,7 +43,8 @@ final class BodyPicture {
     private final Skeleton end;
     private final Camera camera;
 
-    BodyPicture(Done done, Motion leading, List<String> equipment, Side operated) {
+    BodyPicture(Done done, Motion leading, Optional<Tether> tether, List<String> equipment, Side operated) {
+        this.tether = tether;
         this.equipment = equipment;
         this.leading = leading;
         this.done = done;
@@ -106,7 +109,7 @@ final class BodyPicture {
     List<Shape> shapes(Role role, Optional<Arc> allowed) {
         BodyShapes before = new BodyShapes(start, camera);
         BodyShapes after = new BodyShapes(end, camera);
-        Surroundings around = new Surroundings(start, end, done.end(), camera);
+        Surroundings around = new Surroundings(start, end, done.end(), tether, camera);
         Limb still = limb() == Limb.ARM ? Limb.LEG : Limb.ARM;
         Equipment things = new Equipment(start, end, camera, done.posture(), limb(), besidesWalls());
         List<Shape> shapes = new ArrayList<>(things.behind());
@@ -124,8 +127,8 @@ final class BodyPicture {
         shapes.addAll(things.inHand());
         allowed.ifPresent(arc -> shapes.addAll(limit(arc)));
         arrow().ifPresent(shapes::add);
-        double left = Point.leftmost(shapes) - MARK;
-        double right = Point.rightmost(shapes) + MARK;
+        double left = Point.leftmost(shapes) - MARGIN;
+        double right = Point.rightmost(shapes) + MARGIN;
         List<Shape> all = new ArrayList<>(around.touched(left, right));
         all.addAll(shapes);
         return all;
@@ -138,16 +141,7 @@ final class BodyPicture {
 
     /** A diamond on the operated side's leading joint: told by shape as well as by colour. */
     private Shape mark() {
-        Point at = camera.at(end.joint(Half.OPERATED, leading.joint()));
-        return new Shape(
-                "body-mark",
-                Point.path(
-                                new Point(at.x(), at.y() + MARK),
-                                new Point(at.x() + MARK, at.y()),
-                                new Point(at.x(), at.y() - MARK),
-                                new Point(at.x() - MARK, at.y()))
-                        + "Z",
-                1.5);
+        return BodyShapes.mark(camera.at(end.joint(Half.OPERATED, leading.joint())));
     }
 
     /** Whether hand or foot stays where it is: then the body moves over it. */

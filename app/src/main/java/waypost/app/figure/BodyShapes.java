@@ -13,6 +13,7 @@ import waypost.core.body.Limb;
 /** The limbs, trunk and head of a body as strokes as thick as they are. */
 record BodyShapes(Skeleton body, Camera camera) {
 
+    private static final double MARK = 6;
     private static final double TRUNK_WIDTH = 15;
     private static final double SHOULDERS = 0.68;
     private static final double HIPS = 0.42;
@@ -101,5 +102,18 @@ record BodyShapes(Skeleton body, Camera camera) {
                 radius,
                 radius,
                 -2 * radius);
+    }
+
+    /** A diamond around a place: what is operated is told by shape as well as by colour. */
+    static Shape mark(Point at) {
+        return new Shape(
+                "body-mark",
+                Point.path(
+                                new Point(at.x(), at.y() + MARK),
+                                new Point(at.x() + MARK, at.y()),
+                                new Point(at.x(), at.y() - MARK),
+                                new Point(at.x() - MARK, at.y()))
+                        + "Z",
+                1.5);
     }
 }

@@ -52,7 +52,8 @@ public final class ContactSheet {
 
     private static String figure(Activity.Exercise exercise, Role role) {
         Figure figure = Figures.of(exercise, role, Optional.empty(), Side.RIGHT);
-        return "<figure class=\"body-figure\"><svg viewBox=\"" + figure.viewBox() + "\">"
+        return "<figure class=\"body-figure\" id=\"" + role.key() + "\"><svg role=\"img\" viewBox=\"" + figure.viewBox()
+                + "\" aria-label=\"" + HtmlUtils.htmlEscape(figure.caption()) + "\">"
                 + figure.shapes().stream()
                         .map(shape -> "<path class=\"" + shape.kind() + "\" d=\"" + shape.path() + "\" stroke-width=\""
                                 + shape.width() + "\"/>")

@@ -79,7 +79,7 @@ public final class Figures {
             List<Shape> shapes = new HandPicture(leading, pose.start(role), pose.end(role)).shapes(allowed);
             return drawn(shapes, allowed.isPresent(), leading, side, HandPicture.SEEN);
         }
-        BodyPicture picture = new BodyPicture(done, leading, equipment, side);
+        BodyPicture picture = new BodyPicture(done, leading, pose.band(), equipment, side);
         return drawn(picture.shapes(role, allowed), allowed.isPresent(), leading, side, picture.seen());
     }
 

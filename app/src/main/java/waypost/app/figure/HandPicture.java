@@ -47,6 +47,7 @@ record HandPicture(Motion leading, Map<Motion, Degrees> start, Map<Motion, Degre
         shapes.addAll(drawn(finger(start), "body-start"));
         Point[] last = finger(end);
         shapes.addAll(drawn(last, "body-end"));
+        shapes.add(BodyShapes.mark(last[CHAIN.indexOf(leading)]));
         allowed.ifPresent(arc -> shapes.add(limit(arc, last)));
         return shapes;
     }

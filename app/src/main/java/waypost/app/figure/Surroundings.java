@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import waypost.core.anatomy.Contact;
 import waypost.core.anatomy.Half;
@@ -12,15 +13,17 @@ import waypost.core.anatomy.Skeleton;
 import waypost.core.anatomy.Spot;
 import waypost.core.anatomy.Stance;
 import waypost.core.anatomy.Surface;
+import waypost.core.anatomy.Tether;
 import waypost.core.body.Limb;
 import waypost.core.demand.Demand;
 import waypost.core.demand.LoadUnit;
 import waypost.core.exercise.Role;
 
-/** What a body touches and holds: floor, seat, wall; weight, and band toward where it is fastened. */
-record Surroundings(Skeleton start, Skeleton end, Stance stance, Camera camera) {
+/** What a body touches and holds: floor, seat, wall; weight, and band toward where it is fastened, as far as there is room. */
+record Surroundings(Skeleton start, Skeleton end, Stance stance, Optional<Tether> tether, Camera camera) {
 
-    private static final String THING = "body-thing";
+    private static final String BLOCK = "body-thing body-block";
+    private static final String WALLED = "body-thing body-wall";
     private static final String HELD = "body-held";
     private static final double REACH = 0.12;
     private static final double WALL = 2;
@@ -40,7 +43,7 @@ record Surroundings(Skeleton start, Skeleton end, Stance stance, Camera camera) 
                 .map(this::place)
                 .findFirst()
                 .ifPresent(place -> shapes.add(BodyShapes.stroke(
-                        THING,
+                        WALLED,
                         3,
                         new Point(camera.at(place).x(), 0),
                         new Point(camera.at(place).x(), WALL * 100))));
@@ -66,7 +69,7 @@ record Surroundings(Skeleton start, Skeleton end, Stance stance, Camera camera) 
         double left = across.stream().mapToDouble(Double::doubleValue).min().orElse(0) - REACH * 100;
         double right = across.stream().mapToDouble(Double::doubleValue).max().orElse(0) + REACH * 100;
         return new Shape(
-                THING,
+                BLOCK,
                 Point.path(new Point(left, 0), new Point(left, height), new Point(right, height), new Point(right, 0)),
                 2);
     }
@@ -99,15 +102,16 @@ record Surroundings(Skeleton start, Skeleton end, Stance stance, Camera camera) 
     }
 
     private Shape band(Limb limb) {
-        Point hand = camera.at(end.spot(Half.OPERATED, at(limb)));
-        Point before = camera.at(start.spot(Half.OPERATED, at(limb)));
+        Point hand = camera.at(end.spot(Half.OPERATED, tether.map(Tether::at).orElse(at(limb))));
+        Point before = camera.at(
+                tether.map(band -> band.from().place(end)).orElseGet(() -> start.spot(Half.OPERATED, at(limb))));
         double x = before.x() - hand.x();
         double y = before.y() - hand.y();
         double length = Math.hypot(x, y);
         // Nothing moves against it: it is fastened ahead.
         double alongX = length < 1 ? 1 : x / length;
         double alongY = length < 1 ? 0 : y / length;
-        double whole = length + BAND * 100;
+        double whole = tether.isPresent() ? Math.min(length, BAND * 100) : length + BAND * 100;
         Point[] coil = new Point[2 * COILS + 2];
         for (int at = 0; at < coil.length; at++) {
             double along = whole * at / (coil.length - 1);

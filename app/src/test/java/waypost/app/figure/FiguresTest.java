@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -31,10 +30,6 @@ class FiguresTest {
 
     /** In centimetres: about half of what a body that kneels is thick there. */
     private static final double UNDER_THE_FLOOR = 8;
-
-    /** Their files do not say yet what moves and what stays on the floor. */
-    private static final Set<String> SAID_TOO_LITTLE =
-            Set.of("rock-back", "hip-front-stretch", "nordic", "nordic-weight");
 
     record Drawn(Activity.Exercise exercise, Role role) {
         @Override
@@ -179,7 +174,7 @@ class FiguresTest {
         if (!figure.seen().equals(HandPicture.SEEN)) {
             one(figure, "body-mark");
         }
-        if (grounded && !SAID_TOO_LITTLE.contains(drawn.exercise().id())) {
+        if (grounded) {
             assertThat(figure.shapes())
                     .allSatisfy(shape -> points(shape.path())
                             .forEach(point ->

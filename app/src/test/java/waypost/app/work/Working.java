@@ -28,6 +28,17 @@ public final class Working {
         return new Working(therapist, "/courses/" + form.get("courseId"));
     }
 
+    /** A new course without surgery, in which the knee's exercises that bear weight are open from its first day. */
+    public static Working beginner(Visitor therapist, int day) {
+        Map<String, String> form = Referring.form("Working Person", "WK-" + ++numbers, day);
+        form.keySet().removeIf(field -> field.startsWith("answer."));
+        form.put("protocol", "knee.beginner-strength");
+        form.put("answer.reason", "weak");
+        form.put("answer.pain-school", "some");
+        therapist.post("/courses", form);
+        return new Working(therapist, "/courses/" + form.get("courseId"));
+    }
+
     /** The same course by somebody else. */
     public Working by(Visitor other) {
         return new Working(other, course);

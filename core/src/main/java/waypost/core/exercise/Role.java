@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import waypost.core.body.Limb;
 import waypost.core.demand.Demand;
+import waypost.core.demand.Kneeling;
 import waypost.core.demand.Level;
 import waypost.core.demand.StrainKind;
 import waypost.core.demand.Support;
@@ -103,6 +104,18 @@ public record Role(
                     places.add(part);
                 }));
         return new Role(key, title, all, places, reducible, setUps, counterpart, besides);
+    }
+
+    /** What it asks of joints, tissues and weight, said or worked out, beyond what another form of it asks. */
+    public List<Demand> beyond(Role written) {
+        List<Demand> before = written.whole().demands();
+        return whole().demands().stream()
+                .filter(demand -> demand instanceof Demand.Movement
+                        || demand instanceof Demand.TissueLoad
+                        || demand instanceof Demand.Bearing
+                        || demand instanceof Kneeling)
+                .filter(demand -> before.stream().noneMatch(demand::isNoMoreThan))
+                .toList();
     }
 
     /** What is left of a cut down {@link #whole()} once what is worked out is taken away from it again. */

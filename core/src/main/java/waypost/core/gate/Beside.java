@@ -57,7 +57,7 @@ public record Beside(OtherCourse course, Gate gate, Facts facts, Window runs, Pl
         return switch (place) {
             case SAME_SIDE -> Optional.of(gate.judgeForeign(asked, facts));
             case OTHER_LIMB ->
-                Optional.of(gate.judgeForeign(asking.fromOtherSide(asked).forOtherLimbs(), facts));
+                Optional.of(gate.judgeTurned(asking.fromOtherSide(asked).forOtherLimbs(), facts));
             case FACING -> facing(asking, asked);
         };
     }

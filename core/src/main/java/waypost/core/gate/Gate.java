@@ -67,17 +67,33 @@ public final class Gate {
     }
 
     private RoleGate once(Role role) {
+        return RoleGate.once(role, isGentle(role), rules, List.of());
+    }
+
+    /** What is changed in a role that is written; what it then asks more has to be asked by something open as well. */
+    private RoleGate changed(Role role, RoleGate written) {
+        return RoleGate.once(role, isGentle(role), rules, role.beyond(written.role()));
+    }
+
+    private boolean isGentle(Role role) {
         Activity activity = activities.get(role.key().activity());
-        boolean gentle = activity != null && activity.isGentle(role);
-        return RoleGate.once(role, gentle, rules);
+        return activity != null && activity.isGentle(role);
     }
 
     /** The verdict on a role as another course of the person has it, perhaps from another version of the library. */
     Verdict judgeForeign(Role role, Facts facts) {
         RoleGate mine = roles.get(role.key());
-        return mine != null && mine.role() == role
+        if (mine == null) {
+            return judgeTurned(role, facts);
+        }
+        return mine.role() == role
                 ? covering.on(facts).judge(mine)
-                : once(role).judge(facts, covering.on(facts));
+                : changed(role, mine).judge(facts, covering.on(facts));
+    }
+
+    /** The verdict on what a role asks of the other side. */
+    Verdict judgeTurned(Role turned, Facts facts) {
+        return once(turned).judge(facts, covering.on(facts));
     }
 
     /** The verdict on one role, with every reason. */
@@ -124,8 +140,7 @@ public final class Gate {
 
     /** The verdict on a role of the library that asks more or less than it is written with, such as a heavier load. */
     public Verdict judgeAltered(Role role, Facts facts) {
-        known(role.key());
-        return once(role).judge(facts, covering.on(facts));
+        return changed(role, known(role.key())).judge(facts, covering.on(facts));
     }
 
     /** Verdicts on the whole library, in its order. */

@@ -38,6 +38,9 @@ final class RoleGate {
     /** What doing it asks of the region beside what it says, other than being held so. */
     private final List<Covering.Ask> besides;
 
+    /** What of that, or of a form that asks more than is written, something open has to ask as well. */
+    private final List<Covering.Ask> toCover;
+
     /** Its place among the roles of the library; of one that is asked about once, none. */
     private final int nth;
 
@@ -52,7 +55,7 @@ final class RoleGate {
     /** Keeps what the rules say of a role of the library; empty for one that is asked about once. */
     private final @Nullable Stretches kept;
 
-    private RoleGate(Role role, boolean gentle, int nth, Rules rules) {
+    private RoleGate(Role role, boolean gentle, int nth, Rules rules, List<Demand> more) {
         Resolved resolved = rules.resolved();
         this.role = role;
         this.gentle = gentle;
@@ -65,6 +68,7 @@ final class RoleGate {
         this.notCovered = new Uncovered.NotCovered(
                 resolved.protocol().face(), opening == null ? List.of() : opening.unanswered());
         this.besides = rules.covering().asksOf(resolved.region(), role.besides().operated());
+        this.toCover = spokenFor ? rules.covering().asksOf(resolved.region(), more) : besides;
         this.underLimits = new UnderLimits(role, rules.limits());
         this.setUps = setUpsOf(role, resolved);
         this.needsRange = needsRange(role);
@@ -103,12 +107,16 @@ final class RoleGate {
      * @param gentle whether it stays open after an event that nobody has looked after: carried motion, walking about
      */
     static RoleGate keeping(Role role, boolean gentle, Rules rules) {
-        return new RoleGate(role, gentle, rules.covering().size(), rules);
+        return new RoleGate(role, gentle, rules.covering().size(), rules, List.of());
     }
 
-    /** A role that asks something else than it is written with: everything is worked out anew. */
-    static RoleGate once(Role role, boolean gentle, Rules rules) {
-        return new RoleGate(role, gentle, -1, rules);
+    /**
+     * A role that asks something else than it is written with: everything is worked out anew.
+     *
+     * @param more what it asks beyond what is written
+     */
+    static RoleGate once(Role role, boolean gentle, Rules rules, List<Demand> more) {
+        return new RoleGate(role, gentle, -1, rules, more);
     }
 
     int nth() {
@@ -127,7 +135,7 @@ final class RoleGate {
     Verdict judge(Facts facts, Covering.Today covering) {
         Said said = kept == null ? said(facts, 0) : kept.on(facts, this::said);
         boolean mindsRange = needsRange && !facts.assumeRange();
-        List<Demand> uncovered = spokenFor || besides.isEmpty() ? List.of() : covering.uncovered(besides);
+        List<Demand> uncovered = toCover.isEmpty() ? List.of() : covering.uncovered(toCover);
         if (!mindsRange && facts.isQuiet() && uncovered.isEmpty()) {
             return said.alone();
         }
@@ -137,7 +145,7 @@ final class RoleGate {
             reasons.addAll(facts.afterHolds());
         }
         if (!uncovered.isEmpty()) {
-            reasons.add(new Uncovered.AsksBesides(uncovered));
+            reasons.add(spokenFor ? new Uncovered.AsksMore(uncovered) : new Uncovered.AsksBesides(uncovered));
         }
         reasons.addAll(said.opening());
         reasons.addAll(said.rules());

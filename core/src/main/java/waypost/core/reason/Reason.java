@@ -221,6 +221,8 @@ public sealed interface Reason
 
         R asksBesides(Uncovered.AsksBesides reason);
 
+        R asksMore(Uncovered.AsksMore reason);
+
         R setUpNeeded(SetUpNeeded reason);
 
         R setUpUnclear(Uncovered.SetUpUnclear reason);

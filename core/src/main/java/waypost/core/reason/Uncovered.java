@@ -34,6 +34,18 @@ public sealed interface Uncovered extends Reason {
         }
     }
 
+    /** So changed it asks more of the region than it is written with, and nothing asks as much which is open today. */
+    record AsksMore(List<Demand> asked) implements Uncovered {
+        public AsksMore {
+            asked = List.copyOf(asked);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.asksMore(this);
+        }
+    }
+
     /** How it must be set up depends on an answer that is not known, and none of the ways serves meanwhile. */
     record SetUpUnclear(Provenance rule, String way) implements Uncovered {
         @Override

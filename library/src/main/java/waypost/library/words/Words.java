@@ -171,6 +171,14 @@ public final class Words implements Reason.Visitor<Said> {
     }
 
     @Override
+    public Said asksMore(Uncovered.AsksMore reason) {
+        return new Said(
+                "So changed it asks: " + AskedWords.say(reason.asked()) + ". Nothing that is open today asks as much.",
+                "Opens with an exercise that does; as it is usually set up it is judged by itself.",
+                "Worked out from how it is done");
+    }
+
+    @Override
     public Said beforeDay(NotYet.BeforeDay reason) {
         return new Said("Opens " + dates.say(reason.opens()) + ".", "", source(reason.rule()));
     }

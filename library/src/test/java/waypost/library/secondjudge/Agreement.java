@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Arranged;
 import waypost.core.exercise.Role;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
@@ -91,9 +93,11 @@ public final class Agreement {
         SecondJudge second = new SecondJudge(course);
         secondNanos += System.nanoTime() - start;
         for (Activity activity : course.bundle().activities()) {
-            for (Role role : activity.roles()) {
+            for (Role role : forms(activity, course.date().toEpochDay())) {
                 start = System.nanoTime();
-                Verdict verdict = gate.judge(role.key(), facts);
+                Verdict verdict = activity.roles().contains(role)
+                        ? gate.judge(role.key(), facts)
+                        : gate.judgeAltered(role, facts);
                 long between = System.nanoTime();
                 SecondJudge.Opinion opinion = second.judge(role);
                 gateNanos += between - start;
@@ -108,6 +112,13 @@ public final class Agreement {
             }
         }
         return "";
+    }
+
+    /** Its roles as they are written, and as they are in one other set-up, by turns. */
+    private static List<Role> forms(Activity activity, long turn) {
+        List<Arranged> ways = List.copyOf(activity.setUps().ways().values());
+        Stream<Role> arranged = ways.isEmpty() ? Stream.of() : ways.get((int) (turn % ways.size())).roles().stream();
+        return Stream.concat(activity.roles().stream(), arranged).distinct().toList();
     }
 
     static Facts facts(GeneratedCourse course) {
@@ -139,7 +150,9 @@ public final class Agreement {
         if (reason instanceof Reason.NotLookedAfter) {
             return "not-looked-after";
         }
-        return reason instanceof Uncovered.NotCovered || reason instanceof Uncovered.AsksBesides
+        return reason instanceof Uncovered.NotCovered
+                        || reason instanceof Uncovered.AsksBesides
+                        || reason instanceof Uncovered.AsksMore
                 ? "not-covered"
                 : "range";
     }

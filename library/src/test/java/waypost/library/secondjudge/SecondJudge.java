@@ -196,6 +196,15 @@ final class SecondJudge {
     }
 
     Opinion judge(Role role) {
+        return judge(role, more(role));
+    }
+
+    /** What is said of what a role asks of the other side. */
+    Opinion judgeTurned(Role turned) {
+        return judge(turned, List.of());
+    }
+
+    private Opinion judge(Role role, List<Demand> more) {
         Set<String> against = new TreeSet<>();
         List<String> kinds = new ArrayList<>(List.of("OPEN"));
         boolean ordered = isOrdered(role);
@@ -206,6 +215,9 @@ final class SecondJudge {
                 .forEach(hold -> note("hold", "ON_HOLD", against, kinds));
         closedByEvents(role, against, kinds);
         if (!spokenFor && !besides.stream().allMatch(this::isAskedToday)) {
+            note("not-covered", "NOT_COVERED", against, kinds);
+        }
+        if (spokenFor && !more.stream().allMatch(this::isAskedToday)) {
             note("not-covered", "NOT_COVERED", against, kinds);
         }
         if (spokenFor && !ordered) {
@@ -222,6 +234,29 @@ final class SecondJudge {
                 || isOrdered(role)
                 || orderedEver(role)
                 || asksOfRegion(role);
+    }
+
+    /** What a form asks of the region that the role as it is written does not. */
+    private List<Demand> more(Role role) {
+        List<Role> same = course.bundle().findActivity(role.key().activity()).stream()
+                .flatMap(activity -> activity.roles().stream())
+                .filter(one -> one.key().equals(role.key()))
+                .toList();
+        if (same.stream().anyMatch(one -> one == role)) {
+            return List.of();
+        }
+        List<Demand> written = same.stream()
+                .flatMap(one -> WholeBody.of(one).demands().stream())
+                .toList();
+        return WholeBody.of(role).demands().stream()
+                .filter(demand -> demand instanceof Demand.Movement
+                        || demand instanceof Demand.TissueLoad
+                        || demand instanceof Demand.Bearing
+                        || demand instanceof Kneeling)
+                .filter(demand -> written.stream().noneMatch(before -> WholeBody.coversIt(before, demand)))
+                .filter(this::concerns)
+                .filter(demand -> !isCarried(demand))
+                .toList();
     }
 
     /** What doing it asks of the region beside what it says, other than being held so. */

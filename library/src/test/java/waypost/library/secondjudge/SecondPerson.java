@@ -59,7 +59,7 @@ final class SecondPerson {
             return Optional.of(other.judge().judge(role));
         }
         boolean sameKindOfLimb = limbs(other.course()).stream().anyMatch(limbs(first)::contains);
-        return sameKindOfLimb ? facing(other, role) : Optional.of(other.judge().judge(turned(role)));
+        return sameKindOfLimb ? facing(other, role) : Optional.of(other.judge().judgeTurned(turned(role)));
     }
 
     /** The limbs of the region under the answers that are possible. */
