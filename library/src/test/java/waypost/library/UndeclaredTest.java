@@ -17,10 +17,13 @@ import waypost.core.demand.Kneeling;
 import waypost.core.demand.Level;
 import waypost.core.demand.Loading;
 import waypost.core.demand.Posture;
+import waypost.core.demand.RunningSteps;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
+import waypost.core.limit.AmountLimit;
+import waypost.core.limit.Quantity;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.reason.Uncovered;
@@ -106,6 +109,31 @@ class UndeclaredTest {
                         .kind()
                         .isOpen())
                 .isFalse();
+    }
+
+    /** Six minutes of running are about 900 steps: a run says so, and whoever opens it says how many may be run. */
+    @Test
+    void aRunCountsItsSteps() {
+        RoleKey run = RoleKey.of("run-walk/both");
+        Role role = BUNDLE.activities().stream()
+                .flatMap(activity -> activity.roles().stream())
+                .filter(one -> one.key().equals(run))
+                .findFirst()
+                .orElseThrow();
+
+        assertThat(role.demands())
+                .filteredOn(RunningSteps.class::isInstance)
+                .singleElement()
+                .satisfies(steps ->
+                        assertThat(((RunningSteps) steps).count().number()).isBetween(850, 1000));
+        assertThat(BUNDLE.protocols())
+                .filteredOn(protocol -> protocol.openings().stream()
+                        .anyMatch(opening -> opening.role().equals(run)))
+                .hasSizeGreaterThan(5)
+                .allSatisfy(protocol -> assertThat(protocol.limits())
+                        .as(protocol.id())
+                        .anyMatch(limit ->
+                                limit instanceof AmountLimit<?> amount && amount.quantity() instanceof Quantity.Steps));
     }
 
     /** What an exercise of the arms asks of the legs is told, not only that it is closed. */

@@ -15,6 +15,7 @@ public sealed interface Demand
         permits Kneeling,
                 GettingDown,
                 Lasting,
+                RunningSteps,
                 Demand.Movement,
                 Demand.TissueLoad,
                 Demand.Bearing,

@@ -97,12 +97,14 @@ public record Role(
         }
         List<Demand> all = new ArrayList<>(demands);
         List<Integer> places = new ArrayList<>(parts);
-        parts.stream()
-                .distinct()
-                .forEach(part -> besides.operated().forEach(demand -> {
+        for (int at = 0; at < parts.size(); at++) {
+            if (parts.indexOf(parts.get(at)) == at) {
+                for (Demand demand : besides.operated()) {
                     all.add(demand);
-                    places.add(part);
-                }));
+                    places.add(parts.get(at));
+                }
+            }
+        }
         return new Role(key, title, all, places, reducible, setUps, counterpart, besides);
     }
 

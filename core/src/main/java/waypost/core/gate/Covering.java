@@ -59,10 +59,13 @@ final class Covering {
 
     /** What of these asks something of the region, other than being held so. */
     List<Ask> asksOf(Region region, List<Demand> demands) {
-        return demands.stream()
-                .filter(demand -> demand.concerns(region) && !demand.isCarried())
-                .map(demand -> asks.computeIfAbsent(demand, Ask::new))
-                .toList();
+        List<Ask> asked = new ArrayList<>(2);
+        for (Demand demand : demands) {
+            if (demand.concerns(region) && !demand.isCarried()) {
+                asked.add(asks.computeIfAbsent(demand, Ask::new));
+            }
+        }
+        return asked;
     }
 
     /** On the day of these facts; what was found is kept until other facts are asked about. */

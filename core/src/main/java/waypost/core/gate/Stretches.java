@@ -3,12 +3,12 @@ package waypost.core.gate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import waypost.core.demand.Demand;
 import waypost.core.exercise.Role;
 import waypost.core.resolved.OpeningInForce;
 import waypost.core.resolved.Resolved;
-import waypost.core.time.CourseDay;
 
 /**
  * The days between which what the rules say of one role does not change, as plain numbers; what was said in each is kept, so
@@ -37,27 +37,32 @@ final class Stretches {
      */
     static Stretches of(
             Role role, LimitsByDemand limits, List<Resolved.SetUpInForce> setUps, @Nullable OpeningInForce opening) {
-        List<CourseDay> days = new ArrayList<>();
-        List<String> criteria = new ArrayList<>(2);
-        for (Demand demand : role.demands()) {
-            for (LimitsByDemand.Ranked ranked : limits.lookingAt(demand)) {
-                days.addAll(ranked.days());
-                criteria.addAll(ranked.criteria());
-            }
+        LimitsByDemand.Turns turns = limits.turns(role.demands());
+        if (setUps.isEmpty() && opening == null) {
+            return new Stretches(turns.days(), turns.criteria(), false);
         }
+        IntStream.Builder days = IntStream.builder();
+        List<String> criteria = new ArrayList<>(2);
         for (Resolved.SetUpInForce setUp : setUps) {
-            setUp.steps().changes().forEach(days::add);
+            setUp.steps().changes().forEach(day -> days.add(day.number()));
             setUp.steps().needs().forEach(criteria::add);
         }
         if (opening != null) {
-            opening.changes().forEach(days::add);
+            opening.changes().forEach(day -> days.add(day.number()));
             opening.criteria().forEach(criteria::add);
         }
         boolean byPhase = opening != null
                 && opening.needed().stream().anyMatch(needed -> needed.phase().isPresent());
         return new Stretches(
-                days.stream().mapToInt(CourseDay::number).sorted().distinct().toArray(),
-                criteria.stream().distinct().toArray(String[]::new),
+                IntStream.concat(IntStream.of(turns.days()), days.build())
+                        .sorted()
+                        .distinct()
+                        .toArray(),
+                criteria.isEmpty()
+                        ? turns.criteria()
+                        : Stream.concat(Stream.of(turns.criteria()), criteria.stream())
+                                .distinct()
+                                .toArray(String[]::new),
                 byPhase);
     }
 

@@ -11,6 +11,7 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.EndRange;
 import waypost.core.demand.Level;
 import waypost.core.demand.Loading;
+import waypost.core.demand.RunningSteps;
 import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
 
@@ -25,7 +26,8 @@ public sealed interface Quantity<T extends Comparable<T>>
                 Quantity.Against,
                 Quantity.EndForce,
                 Quantity.HandHeight,
-                Quantity.Contacts {
+                Quantity.Contacts,
+                Quantity.Steps {
 
     /** What this can look at at all. */
     Sought sought();
@@ -231,6 +233,41 @@ public sealed interface Quantity<T extends Comparable<T>>
         }
     }
 
+    /** Steps of running in a session. */
+    record Steps() implements Quantity<Count> {
+        @Override
+        public Sought sought() {
+            return Sought.any(RunningSteps.class);
+        }
+
+        @Override
+        public boolean looksAt(Role role, int at) {
+            return role.demands().get(at) instanceof RunningSteps;
+        }
+
+        @Override
+        public Count amountIn(Demand demand) {
+            return ((RunningSteps) demand).count();
+        }
+
+        @Override
+        public Optional<Demand> lowered(Demand demand, Count most, Reducible by) {
+            return by.contacts()
+                    .filter(least -> least.compareTo(most) <= 0)
+                    .map(least -> new RunningSteps(most, ((RunningSteps) demand).perMinute()));
+        }
+
+        @Override
+        public Optional<Count> none() {
+            return Optional.of(new Count(0));
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.steps(this);
+        }
+    }
+
     /** Answers once for each quantity. */
     interface Visitor<R> {
         R effort(Effort quantity);
@@ -250,6 +287,8 @@ public sealed interface Quantity<T extends Comparable<T>>
         R straining(LimbQuantity.Straining quantity);
 
         R contacts(Contacts quantity);
+
+        R steps(Steps quantity);
 
         R onKnee(LimbQuantity.OnKnee quantity);
     }

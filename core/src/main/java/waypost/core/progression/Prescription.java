@@ -6,6 +6,7 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.Lasting;
 import waypost.core.demand.Load;
 import waypost.core.demand.LoadUnit;
+import waypost.core.demand.RunningSteps;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.Counted;
@@ -72,6 +73,13 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load, Arrangemen
         return new Prescription(sets, aim, load, other);
     }
 
+    /** In as many sets of whole minutes as so many steps leave; one minute at least. */
+    private Prescription runningNoMoreThan(RunningSteps most) {
+        int minutes =
+                Math.max(1, most.count().number() / Math.max(1, most.perMinute().number()));
+        return minutes >= sets ? at(Math.min(aim.most(), minutes / sets)) : at(1).inSets(minutes);
+    }
+
     /** This in so many sets. */
     Prescription inSets(int number) {
         return new Prescription(number, aim, load, setUp);
@@ -111,6 +119,8 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load, Arrangemen
                 asked = asked.replacing(at, new Demand.Held(held.limb(), load.get()));
             } else if (demand instanceof Demand.Contacts && aim.counted() == Counted.CONTACTS) {
                 asked = asked.replacing(at, new Demand.Contacts(new Count(sets * aim.most())));
+            } else if (demand instanceof RunningSteps steps && aim.counted() == Counted.MINUTES) {
+                asked = asked.replacing(at, steps.lasting(sets * aim.most()));
             } else if (demand instanceof Lasting && aim.counted() == Counted.MINUTES) {
                 asked = asked.replacing(at, new Lasting(new Count(aim.most())));
             }
@@ -131,6 +141,13 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load, Arrangemen
                     && aim.counted() == Counted.CONTACTS
                     && contacts.count().number() < cut.sets() * cut.aim().most()) {
                 cut = cut.at(Math.max(1, contacts.count().number() / cut.sets()));
+            } else if (demand instanceof RunningSteps steps
+                    && aim.counted() == Counted.MINUTES
+                    && steps.count().number()
+                            < steps.perMinute().number()
+                                    * cut.sets()
+                                    * cut.aim().most()) {
+                cut = cut.runningNoMoreThan(steps);
             } else if (demand instanceof Lasting lasting
                     && aim.counted() == Counted.MINUTES
                     && lasting.minutes().number() < cut.aim().most()) {

@@ -102,6 +102,11 @@ public final class Bounds implements Limit.Visitor<Function<String, ?>>, Quantit
     }
 
     @Override
+    public Function<String, ?> steps(Quantity.Steps quantity) {
+        return Count::parse;
+    }
+
+    @Override
     public Function<String, ?> onKnee(LimbQuantity.OnKnee quantity) {
         return BodyShare::parse;
     }

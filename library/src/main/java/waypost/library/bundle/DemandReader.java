@@ -21,6 +21,7 @@ import waypost.core.demand.LeverLength;
 import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
 import waypost.core.demand.Posture;
+import waypost.core.demand.RunningSteps;
 import waypost.core.demand.StrainKind;
 import waypost.core.demand.Support;
 import waypost.library.text.Entry;
@@ -40,6 +41,11 @@ final class DemandReader {
         KINDS.put("height", e -> new Demand.Height(Word.at(e, "height", ArmHeight.class)));
         KINDS.put("posture", e -> new Demand.Placed(Word.at(e, "posture", Posture.class)));
         KINDS.put("contacts", e -> new Demand.Contacts(e.at("contacts").as(Count::parse)));
+        KINDS.put(
+                "running-steps",
+                e -> new RunningSteps(
+                        e.at("running-steps").as(Count::parse),
+                        e.maybe("per-minute", Count::parse).orElse(new Count(0))));
         KINDS.put("minutes", e -> new Lasting(e.at("minutes").as(Count::parse)));
     }
 

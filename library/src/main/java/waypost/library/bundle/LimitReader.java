@@ -84,6 +84,7 @@ final class LimitReader {
                 e -> amount(e, new LimbQuantity.Reach(Word.at(e, "lever", Limb.class)), bound(LeverLength.class)));
         kinds.put("height", e -> amount(e, new Quantity.HandHeight(), bound(ArmHeight.class)));
         kinds.put("contacts", e -> amount(e, new Quantity.Contacts(), Count::parse));
+        kinds.put("running", e -> amount(e, new Quantity.Steps(), Count::parse));
     }
 
     private void readBars() {

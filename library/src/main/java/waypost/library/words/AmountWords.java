@@ -79,6 +79,11 @@ record AmountWords(Object amount, boolean brief) implements Quantity.Visitor<Str
     }
 
     @Override
+    public String steps(Quantity.Steps quantity) {
+        return ((Count) amount).number() + (brief ? " steps" : " steps of running");
+    }
+
+    @Override
     public String onKnee(LimbQuantity.OnKnee quantity) {
         return Terms.share((BodyShare) amount);
     }

@@ -8,6 +8,7 @@ import waypost.core.demand.GettingDown;
 import waypost.core.demand.Kneeling;
 import waypost.core.demand.Lasting;
 import waypost.core.demand.Loading;
+import waypost.core.demand.RunningSteps;
 import waypost.core.demand.Support;
 import waypost.core.measure.Plain;
 
@@ -52,6 +53,9 @@ public final class AskedWords {
         }
         if (demand instanceof Demand.Contacts contacts) {
             return contacts.count().number() + " ground contacts";
+        }
+        if (demand instanceof RunningSteps steps) {
+            return steps.count().number() + " steps of running";
         }
         if (demand instanceof Lasting lasting) {
             return lasting.minutes().number() + " minutes";

@@ -53,6 +53,11 @@ enum QuantityNames implements Quantity.Visitor<String> {
     }
 
     @Override
+    public String steps(Quantity.Steps quantity) {
+        return "steps of running";
+    }
+
+    @Override
     public String onKnee(LimbQuantity.OnKnee quantity) {
         return "kneeling";
     }

@@ -63,6 +63,11 @@ enum QuantityWords implements Quantity.Visitor<String> {
     }
 
     @Override
+    public String steps(Quantity.Steps quantity) {
+        return " a session";
+    }
+
+    @Override
     public String onKnee(LimbQuantity.OnKnee quantity) {
         return " on the knee";
     }

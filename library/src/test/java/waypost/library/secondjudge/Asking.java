@@ -8,6 +8,7 @@ import waypost.core.demand.GettingDown;
 import waypost.core.demand.Kneeling;
 import waypost.core.demand.Level;
 import waypost.core.demand.Posture;
+import waypost.core.demand.RunningSteps;
 
 /** What a demand asks of a region, told from its data alone. */
 final class Asking {
@@ -36,6 +37,9 @@ final class Asking {
         }
         if (demand instanceof Demand.Contacts contacts) {
             return contacts.count().number() > 0 && region.contains(Limb.LEG);
+        }
+        if (demand instanceof RunningSteps steps) {
+            return steps.count().number() > 0 && region.contains(Limb.LEG);
         }
         if (demand instanceof GettingDown) {
             return region.contains(Limb.LEG);

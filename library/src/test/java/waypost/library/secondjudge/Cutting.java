@@ -16,6 +16,7 @@ import waypost.core.demand.EndRange;
 import waypost.core.demand.Kneeling;
 import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
+import waypost.core.demand.RunningSteps;
 import waypost.core.exercise.Role;
 import waypost.core.limit.ActivityLimit;
 import waypost.core.limit.Allowed;
@@ -146,6 +147,9 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at, int said) {
         }
         if (quantity instanceof Quantity.Contacts && d instanceof Demand.Contacts c) {
             return Optional.of(c.count());
+        }
+        if (quantity instanceof Quantity.Steps && d instanceof RunningSteps steps) {
+            return Optional.of(steps.count());
         }
         return Optional.empty();
     }
@@ -284,6 +288,13 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at, int said) {
             Count most = bound == null ? new Count(0) : (Count) bound;
             return role.reducible().contacts().filter(least -> least.number() <= most.number()).stream()
                     .map(least -> role.replacing(at, new Demand.Contacts(most)))
+                    .toList();
+        }
+        if (quantity instanceof Quantity.Steps) {
+            Count most = bound == null ? new Count(0) : (Count) bound;
+            Count perMinute = ((RunningSteps) role.demands().get(at)).perMinute();
+            return role.reducible().contacts().filter(least -> least.number() <= most.number()).stream()
+                    .map(least -> role.replacing(at, new RunningSteps(most, perMinute)))
                     .toList();
         }
         return List.of();

@@ -18,6 +18,7 @@ import waypost.core.demand.Kneeling;
 import waypost.core.demand.Lasting;
 import waypost.core.demand.Level;
 import waypost.core.demand.Posture;
+import waypost.core.demand.RunningSteps;
 import waypost.core.demand.StrainKind;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Purpose;
@@ -320,6 +321,7 @@ final class SecondJudge {
                 || demand instanceof Demand.Contacts contacts
                         && contacts.count().number() == 0
                 || demand instanceof Kneeling kneeling && kneeling.share().percent() == 0
+                || demand instanceof RunningSteps steps && steps.count().number() == 0
                 || demand instanceof Demand.Held held && held.load().amount() == 0
                 || demand instanceof Lasting
                 || demand instanceof Demand.Lever

@@ -108,7 +108,8 @@ class MilestoneWordsTest {
                         "Bend on one leg: at most 60° of flexion",
                         "Impact: none",
                         "Twisting on the planted leg: at most low",
-                        "Ground contacts: none");
+                        "Ground contacts: none",
+                        "Running: none");
     }
 
     /** The strictest rule wins: what a stricter one on the same thing covers is not repeated. */
