@@ -237,7 +237,8 @@ public final class Proposals {
             RoleKey asked, RoleKey role, Way way, Prescription dose, List<Ground> why, Prescription last) {
         Optional<Prescription> allowed = passing.allowed(role, dose, why);
         if (allowed.isPresent()) {
-            return new Proposal.Do(asked, role, way, allowed.get(), why);
+            boolean nothingMore = way == Way.UP && allowed.get().equals(last);
+            return new Proposal.Do(asked, role, nothingMore ? Way.SAME : way, allowed.get(), why);
         }
         return passing.allowed(role, last, why)
                 .<Proposal>map(again -> new Proposal.Do(asked, role, Way.SAME, again, why))
