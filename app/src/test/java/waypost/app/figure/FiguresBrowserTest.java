@@ -9,9 +9,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Browser;
+import waypost.core.exercise.Activity;
 import waypost.library.bundle.ShippedLibrary;
 
 /** Every figure as a browser draws it: on the floor, on the wall, marked, and told in words. */
@@ -31,6 +33,12 @@ class FiguresBrowserTest {
     private static final double BALL_OFF = OFF + 15;
 
     private static final double ROUNDED_OFF = 10 + 4;
+
+    private static final Set<String> NEEDS_THINGS = ShippedLibrary.read().activities().stream()
+            .filter(activity -> activity instanceof Activity.Exercise exercise
+                    && !exercise.teaching().equipment().isEmpty())
+            .map(Activity::id)
+            .collect(Collectors.toSet());
 
     /** Of each figure: its name, words, marks, how far its body is under the floor, over all it rests on, and off the wall. */
     private static final String MEASURED = """
@@ -87,8 +95,12 @@ class FiguresBrowserTest {
         if (((Number) figure.get("marks")).intValue() == 0) {
             wrong.add(name + ": no mark on the operated side");
         }
-        if (!((String) figure.get("words")).contains("°") && !((String) figure.get("words")).contains("held")) {
-            wrong.add(name + ": says no start and end: " + figure.get("words"));
+        String words = (String) figure.get("words");
+        if (!words.contains("°") && !words.contains("held")) {
+            wrong.add(name + ": says no start and end: " + words);
+        }
+        if (NEEDS_THINGS.contains(name.split("/")[0]) && !words.contains(" With: ")) {
+            wrong.add(name + ": says no equipment: " + words);
         }
         return wrong;
     }

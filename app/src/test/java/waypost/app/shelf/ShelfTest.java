@@ -113,6 +113,12 @@ class ShelfTest {
     }
 
     @Test
+    void anExerciseSaysHowItCanBeSetUp() {
+        assertThat(text("/shelf/exercises/chair-rise"))
+                .contains("Seat height 65 cm, 60 cm, 55 cm, 50 cm, 45 cm; usually 45 cm");
+    }
+
+    @Test
     void whatIsNotThereOrCannotBeIsRefused() {
         assertThat(THERAPIST.get("/shelf/knee.nothing").status()).isEqualTo(404);
         assertThat(THERAPIST.get("/shelf/exercises/levitation").status()).isEqualTo(404);
