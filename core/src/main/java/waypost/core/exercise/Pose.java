@@ -42,6 +42,14 @@ public record Pose(
         return new Pose(posture, still, Map.of(), List.of(), Optional.empty(), Optional.empty());
     }
 
+    /** Whether the body is placed alike in both, whatever pulls at it. */
+    public boolean isPlacedAs(Pose another) {
+        return posture == another.posture
+                && still.equals(another.still)
+                && other.equals(another.other)
+                && touching.equals(another.touching);
+    }
+
     /** The same, but for what is touched. */
     public Pose on(List<Contact> others) {
         return new Pose(posture, still, other, others, band, because);

@@ -12,6 +12,7 @@ import waypost.core.exercise.Arranged;
 import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.Arrangements;
 import waypost.core.exercise.Pose;
+import waypost.core.exercise.Role;
 import waypost.core.exercise.Setting;
 import waypost.library.text.Entry;
 
@@ -80,22 +81,32 @@ final class SettingReader {
         List<Setting> settings = read.stream().map(Read::setting).toList();
         Map<Arrangement, Arranged> ways = new LinkedHashMap<>();
         for (Arrangement arrangement : Arrangements.of(settings)) {
-            ways.put(arrangement, arranged(exercise, read, arrangement, entry));
+            ways.put(arrangement, arranged(exercise, usual, read, arrangement, entry));
         }
         return entry.make(at -> usual.with(new Arrangements(settings, ways)));
     }
 
-    private static Arranged arranged(Activity.Exercise exercise, List<Read> read, Arrangement chosen, Entry entry) {
+    private static Arranged arranged(
+            Activity.Exercise exercise, Activity.Exercise usual, List<Read> read, Arrangement chosen, Entry entry) {
         try {
             Activity.Exercise so = exercise;
             for (Read each : read) {
                 so = each.chosen(so, chosen.choice(each.setting().name()).orElseThrow());
             }
-            return new Arranged(DoneReader.entailing(so, entry).roles(), so.poses());
+            List<Role> roles = asksTheSame(so, exercise)
+                    ? usual.roles()
+                    : DoneReader.entailing(so, entry).roles();
+            return new Arranged(roles, so.poses());
         } catch (IllegalArgumentException unreached) {
             entry.problem(chosen + ": " + unreached.getMessage());
             return new Arranged(exercise.roles(), exercise.poses());
         }
+    }
+
+    /** A band's anchor, a towel roll: nothing of the body has to be worked out anew. */
+    private static boolean asksTheSame(Activity.Exercise so, Activity.Exercise written) {
+        return so.roles().equals(written.roles())
+                && so.roles().stream().allMatch(role -> so.pose(role).isPlacedAs(written.pose(role)));
     }
 
     private static Read setting(Entry entry) {
