@@ -37,7 +37,7 @@ class AttestationTest {
                 .contains("The patient has yet to say it and show it, before the therapist.");
         assertThat(therapist.post(course + "/attestations", said).body())
                 .contains("Choose what was said from the list.");
-        said.put("criterion", "precautions-taught");
+        said.put("criterion", "splint-taught");
         said.put("saidBy", "x");
         assertThat(therapist.post(course + "/attestations", said).body())
                 .contains("Found 1 characters, allowed: who said it and how, in 3 to 300.");
@@ -47,7 +47,7 @@ class AttestationTest {
         assertThat(therapist.get(course + "/milestones").body()).contains("Recorded.");
         assertThat(therapist.get(course + "/record").body())
                 .containsOnlyOnce("said and shown on the other hand")
-                .contains("Said, not measured: precautions-taught");
+                .contains("Said, not measured: splint-taught");
         assertThat(Visitor.signedIn("assistant")
                         .post(course + "/attestations", said)
                         .status())

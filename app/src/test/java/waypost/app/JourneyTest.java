@@ -38,6 +38,7 @@ class JourneyTest {
         browser.tick("side", "right");
         browser.date("dayZero", RunningWaypost.TODAY.minusDays(14).toString());
         browser.type("surgeon", "Dr Halloway");
+        browser.tick("answer.ligament", "anterior");
         browser.tick("answer.graft", "hamstring");
         browser.tick("answer.meniscus-repair", "none");
         browser.tick("answer.collateral-repair", "none");

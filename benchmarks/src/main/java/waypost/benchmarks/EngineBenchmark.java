@@ -59,7 +59,7 @@ public class EngineBenchmark {
     public void setUp() {
         bundle = ShippedLibrary.read();
         protocol = bundle.protocol("knee.ligament-reconstruction");
-        Answers answers = new Answers(Map.of("graft", Set.of("quadriceps-tendon"), "open-chain", Set.of("early")));
+        Answers answers = new Answers(Map.of("ligament", Set.of("anterior"), "graft", Set.of("quadriceps-tendon"), "open-chain", Set.of("early")));
         resolved = Resolver.resolve(protocol, answers, DAY_ZERO);
         gate = Gate.of(resolved, bundle.activities(), bundle.measures());
         engine = new RuleEngine(resolved, bundle.activities());

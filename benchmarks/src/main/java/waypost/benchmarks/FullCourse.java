@@ -56,6 +56,7 @@ final class FullCourse {
                 "sideAgain", "left",
                 "dayZero", today.minusDays(DAYS).toString(),
                 "surgeon", "Dr Halloway"));
+        form.put("answer.ligament", "anterior");
         form.put("answer.graft", "donor");
         List.of("meniscus-repair", "cartilage-repair", "collateral-repair")
                 .forEach(question -> form.put("answer." + question, "none"));

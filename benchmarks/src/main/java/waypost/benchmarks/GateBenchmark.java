@@ -52,7 +52,7 @@ public class GateBenchmark {
     public void setUp() {
         bundle = ShippedLibrary.read();
         protocol = bundle.protocol("knee.ligament-reconstruction");
-        answers = new Answers(Map.of("graft", Set.of("quadriceps-tendon"), "open-chain", Set.of("early")));
+        answers = new Answers(Map.of("ligament", Set.of("anterior"), "graft", Set.of("quadriceps-tendon"), "open-chain", Set.of("early")));
         gate = resolve();
         days = new Facts[300];
         for (int day = 0; day < days.length; day++) {

@@ -67,7 +67,8 @@ final class VisitLoad {
                     "sideAgain", "left",
                     "dayZero", LocalDate.now().minusDays(52).toString(),
                     "surgeon", "Dr Halloway"));
-            form.put("answer.graft", "donor");
+            form.put("answer.ligament", "anterior");
+        form.put("answer.graft", "donor");
             List.of("meniscus-repair", "cartilage-repair", "collateral-repair")
                     .forEach(question -> form.put("answer." + question, "none"));
             return form;

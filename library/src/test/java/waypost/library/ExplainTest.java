@@ -70,7 +70,7 @@ class ExplainTest {
         Course two = Course.of(
                 new KneeCourse()
                         .with("meniscus-repair", "not stated")
-                        .with("collateral-repair", "not stated")
+                        .with("graft", "not stated")
                         .resolved(),
                 KneeCourse.BUNDLE.activities(),
                 KneeCourse.BUNDLE.measures(),
@@ -80,7 +80,7 @@ class ExplainTest {
 
         assertThat(ranked)
                 .extracting(unlocking -> unlocking.question().id())
-                .containsExactly("meniscus-repair", "collateral-repair");
+                .containsExactly("meniscus-repair", "graft");
         assertThat(ranked.get(0).opensUnder().get("none")).contains(RoleKey.of("single-leg-squat/operated"));
         assertThat(ranked.get(0).opensUnder().get("root")).doesNotContain(RoleKey.of("single-leg-squat/operated"));
         assertThat(ranked.get(0).most()).isGreaterThan(ranked.get(1).most());

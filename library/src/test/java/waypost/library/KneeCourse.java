@@ -29,7 +29,16 @@ public final class KneeCourse {
     public static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
     public static final Bundle BUNDLE = ShippedLibrary.read();
     private static final Map<String, String> NOTHING_BESIDES = Map.of(
-            "graft", "donor", "meniscus-repair", "none", "cartilage-repair", "none", "collateral-repair", "none");
+            "ligament",
+            "anterior",
+            "graft",
+            "donor",
+            "meniscus-repair",
+            "none",
+            "cartilage-repair",
+            "none",
+            "collateral-repair",
+            "none");
 
     private final Map<String, String> answers = new HashMap<>(NOTHING_BESIDES);
 

@@ -143,10 +143,10 @@ class KneeLigamentTableTest {
     @CsvSource({
         "vertical,meniscus.bend,41,90",
         "vertical,meniscus.bend,42,",
-        "vertical,meniscus.bend-under-load,119,90",
-        "vertical,meniscus.bend-under-load,120,",
-        "root,meniscus.bend-under-load-strict,55,60",
-        "root,meniscus.bend-under-load-strict,56,"
+        "vertical,meniscus.bend.under-load,119,90",
+        "vertical,meniscus.bend.under-load,120,",
+        "root,meniscus.bend.strict,55,30",
+        "root,meniscus.bend.strict,56,70"
     })
     void meniscusRepairLimitsTheBend(String type, String rule, int day, Double most) {
         assertThat(bound(type, rule, day))
@@ -155,11 +155,11 @@ class KneeLigamentTableTest {
 
     @ParameterizedTest
     @CsvSource({
-        "vertical,meniscus.bearing,41,50",
-        "vertical,meniscus.bearing,42,",
-        "radial,meniscus.bearing-strict,41,20",
-        "root,meniscus.bearing-strict,55,50",
-        "root,meniscus.bearing-strict,56,"
+        "vertical,meniscus.weight.vertical,41,50",
+        "vertical,meniscus.weight.vertical,42,",
+        "radial,meniscus.weight.strict,41,20",
+        "root,meniscus.weight.strict,55,50",
+        "root,meniscus.weight.strict,56,"
     })
     void meniscusRepairRestrictsWeight(String type, String rule, int day, Double percent) {
         assertThat(bound(type, rule, day))
@@ -178,8 +178,8 @@ class KneeLigamentTableTest {
     /** An unknown type keeps the root rules; a stated one drops what does not belong to it. */
     @Test
     void unknownMeniscusKeepsTheRootRules() {
-        assertThat(rules("not stated")).contains("meniscus.bearing-strict", "meniscus.bend-under-load-strict");
-        assertThat(rules("vertical")).contains("meniscus.bearing").doesNotContain("meniscus.bearing-strict");
+        assertThat(rules("not stated")).contains("meniscus.weight.strict", "meniscus.bend.strict");
+        assertThat(rules("vertical")).contains("meniscus.weight.vertical").doesNotContain("meniscus.weight.strict");
         assertThat(rules("none")).noneMatch(id -> id.startsWith("meniscus"));
     }
 
@@ -191,8 +191,8 @@ class KneeLigamentTableTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"41,BARRED", "55,BARRED", "56,OPEN"})
-    void resistedHamstringWaitsEightWeeksAfterMeniscusRepair(int day, VerdictKind kind) {
+    @CsvSource({"41,BARRED", "55,BARRED", "83,NOT_YET", "84,OPEN"})
+    void resistedHamstringWaitsAsLongAsAfterAMeniscusRepairAlone(int day, VerdictKind kind) {
         assertThat(new KneeCourse()
                         .with("meniscus-repair", "vertical")
                         .on(day, "bridge-one-leg/operated")

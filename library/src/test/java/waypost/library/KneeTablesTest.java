@@ -26,16 +26,16 @@ class KneeTablesTest {
     /** Flexion at most 90 and restricted weight 4 to 6 weeks; no loaded flexion past 90 for about 4 months. */
     @ParameterizedTest
     @CsvSource({
-        "vertical,bend,41,at most 90° of flexion",
-        "vertical,bend,42,free",
-        "vertical,weight.vertical,41,at most 50 % of body weight",
-        "vertical,weight.vertical,42,free",
-        "vertical,bend.under-load,119,at most 90° of flexion",
-        "vertical,bend.under-load,120,free",
-        "vertical,hamstring,55,none",
-        "root,weight.strict,41,at most 20 % of body weight",
-        "root,weight.strict,55,at most 50 % of body weight",
-        "radial,weight.strict,56,free"
+        "vertical,meniscus.bend,41,at most 90° of flexion",
+        "vertical,meniscus.bend,42,free",
+        "vertical,meniscus.weight.vertical,41,at most 50 % of body weight",
+        "vertical,meniscus.weight.vertical,42,free",
+        "vertical,meniscus.bend.under-load,119,at most 90° of flexion",
+        "vertical,meniscus.bend.under-load,120,free",
+        "vertical,meniscus.hamstring,55,none",
+        "root,meniscus.weight.strict,41,at most 20 % of body weight",
+        "root,meniscus.weight.strict,55,at most 50 % of body weight",
+        "radial,meniscus.weight.strict,56,free"
     })
     void aRepairedMeniscusIsSparedBendAndWeight(String tear, String rule, int day, String said) {
         assertThat(meniscus(tear).says(rule, day)).isEqualTo(said);
@@ -45,10 +45,31 @@ class KneeTablesTest {
     void anUnknownTearKeepsTheRootRules() {
         TableCourse unknown = new TableCourse("knee.meniscus-repair").with("early-weight=restricted");
 
-        assertThat(unknown.says("weight.strict", 30)).isEqualTo(meniscus("root").says("weight.strict", 30));
+        assertThat(unknown.says("meniscus.weight.strict", 30))
+                .isEqualTo(meniscus("root").says("meniscus.weight.strict", 30));
         assertThat(unknown.firstOpen("wall-squat/both"))
                 .isEqualTo(meniscus("root").firstOpen("wall-squat/both"));
-        assertThat(unknown.duties(10)).contains("brace.strict");
+        assertThat(unknown.duties(10)).contains("meniscus.brace.strict");
+    }
+
+    /** A fifth of the weight for six weeks, deep bends under load from month 6, impact from month 6, running from month 8. */
+    @ParameterizedTest
+    @CsvSource({
+        "condyle,cartilage.bearing,41,at most 20 % of body weight",
+        "condyle,cartilage.bearing,55,at most 50 % of body weight",
+        "condyle,cartilage.bearing,56,free",
+        "kneecap,cartilage.bearing.kneecap,41,at most 50 % of body weight",
+        "condyle,cartilage.bend-under-load,83,at most 60° of flexion",
+        "kneecap,cartilage.bend-under-load.kneecap,41,at most 30° of flexion",
+        "condyle,cartilage.bend-under-load,180,at most 90° of flexion",
+        "condyle,cartilage.impact,180,none",
+        "condyle,cartilage.running-steps,240,none"
+    })
+    void restoredCartilageIsSparedWeightAndImpact(String site, String rule, int day, String said) {
+        assertThat(new TableCourse("knee.cartilage-restoration")
+                        .with("cartilage-site=" + site)
+                        .says(rule, day))
+                .isEqualTo(said);
     }
 
     /** Full weight with the brace locked, else half. */
@@ -56,7 +77,7 @@ class KneeTablesTest {
     void theBraceMayBearWhatTheKneeMayNot() {
         TableCourse braced = new TableCourse("knee.meniscus-repair").with("tear=vertical early-weight=braced");
 
-        assertThat(braced.says("weight.braced", 20)).isEqualTo("at most 50 % of body weight");
+        assertThat(braced.says("meniscus.weight.braced", 20)).isEqualTo("at most 50 % of body weight");
         assertThat(braced.on(20, "walk-crutches/both").kind()).isEqualTo(VerdictKind.OPEN_WITH_LIMIT);
     }
 

@@ -33,7 +33,7 @@ public final class ReferralWords {
         lines.add(line(labels.date() + ", day 0", Dates.say(referral.dayZero())));
         lines.add(line(labels.person(), referral.surgeon()));
         lines.add(line("Protocol", protocol.face() + ", " + protocol.review()));
-        protocol.questions().forEach(q -> lines.add(line(q.prompt(), answer(q, referral.answers()))));
+        protocol.questions().forEach(q -> lines.add(line(q.prompt(), answer(protocol, q, referral.answers()))));
         return lines;
     }
 
@@ -65,7 +65,10 @@ public final class ReferralWords {
         return new Line(what, now, now);
     }
 
-    private static String answer(Question question, Answers answers) {
+    private static String answer(Protocol protocol, Question question, Answers answers) {
+        if (!question.asked().canHold(id -> answers.possible(protocol.question(id)))) {
+            return "not asked, after the other answers";
+        }
         Set<String> values = answers.possible(question);
         if (answers.usesDefault(question)) {
             return "by default: " + question.titleOf(question.usual().orElseThrow());

@@ -1,5 +1,6 @@
 package waypost.app.demo;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -52,8 +53,7 @@ record DemoPerson(
         }
     }
 
-    static final Map<String, String> PLAIN = Map.of(
-            "graft", "hamstring", "meniscus-repair", "none", "cartilage-repair", "none", "collateral-repair", "none");
+    static final Map<String, String> PLAIN = anterior("graft=hamstring meniscus-repair=none");
 
     /** Normal healing, as this demo imagines it. */
     static final String STEADY = """
@@ -137,26 +137,27 @@ record DemoPerson(
         return Stream.of(ligaments(), others(), late()).flatMap(List::stream).toList();
     }
 
+    /** An anterior ligament with neither cartilage nor a side ligament repaired, and what else is answered. */
+    private static Map<String, String> anterior(String more) {
+        Map<String, String> answers =
+                new HashMap<>(Map.of("ligament", "anterior", "cartilage-repair", "none", "collateral-repair", "none"));
+        for (String answer : more.split(" ")) {
+            String[] parts = answer.split("=", 2);
+            answers.put(parts[0], parts[1]);
+        }
+        return Map.copyOf(answers);
+    }
+
     private static List<DemoPerson> ligaments() {
         return List.of(
                 person("Ottoline Brandreth", "1996-05-06", "4117", "right", 52, "08:30", List.of(14, 42))
-                        .with(Map.of(
-                                "graft", "quadriceps-tendon",
-                                "meniscus-repair", "vertical",
-                                "cartilage-repair", "none",
-                                "collateral-repair", "none",
-                                "open-chain", "early",
-                                "rear-leg", "early")),
+                        .with(anterior(
+                                "graft=quadriceps-tendon meniscus-repair=vertical open-chain=early rear-leg=early")),
                 person("Caspar Idemudia", "1989-11-23", "4201", "left", 11, "09:00", List.of()),
                 person("Winifred Achterberg", "1978-02-14", "3986", "right", 97, "09:30", List.of(14, 42, 84))
-                        .with(Map.of(
-                                "graft", "patellar-tendon",
-                                "meniscus-repair", "none",
-                                "cartilage-repair", "none",
-                                "collateral-repair", "none",
-                                "run-start", "week-14")),
+                        .with(anterior("graft=patellar-tendon meniscus-repair=none run-start=week-14")),
                 person("Teodor Lindqvist-Roe", "2001-08-30", "4188", "left", 24, "10:00", List.of(14))
-                        .with(Map.of("graft", "hamstring", "cartilage-repair", "none", "collateral-repair", "none")),
+                        .with(anterior("graft=hamstring")),
                 person("Marguerite Osei", "1984-07-19", "4163", "right", 33, "10:45", List.of())
                         .reading(STIFF),
                 person("Jorunn Pettifer", "1992-01-09", "4096", "left", 60, "11:15", List.of(14, 42))
@@ -164,7 +165,7 @@ record DemoPerson(
                 person("Ambrose Vail", "1973-12-02", "4192", "right", 18, "11:45", List.of(14))
                         .onHold("red flag: calf swollen and warm since Sunday, sent for same-day assessment"),
                 person("Isaura Bonnet", "1999-03-27", "4129", "left", 42, "13:00", List.of(14)),
-                person("Leopold Quarrie", "1987-10-11", "3702", "right", 300, "13:45", List.of(14, 42, 84, 140, 276)),
+                person("Leopold Quarrie", "1987-10-11", "3702", "right", 300, "13:45", List.of(14, 42, 84, 140)),
                 person("Priyanka Fell", "1981-04-16", "4215", "right", -12, "14:30", List.of()));
     }
 

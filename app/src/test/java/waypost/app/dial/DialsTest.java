@@ -50,7 +50,9 @@ class DialsTest {
     private static Standing standing(int day, Reading... readings) {
         Course course = Course.of(
                 Resolver.resolve(
-                        BUNDLE.protocol("knee.ligament-reconstruction"), Answers.NONE.with("graft", "donor"), DAY_ZERO),
+                        BUNDLE.protocol("knee.ligament-reconstruction"),
+                        Answers.NONE.with("ligament", "anterior").with("graft", "donor"),
+                        DAY_ZERO),
                 BUNDLE.activities(),
                 BUNDLE.measures(),
                 History.of(Side.RIGHT, Evidence.of(new Readings(List.of(readings))), List.of(), List.of()));

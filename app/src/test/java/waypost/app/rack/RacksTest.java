@@ -35,7 +35,10 @@ class RacksTest {
         return Course.of(
                 Resolver.resolve(
                         BUNDLE.protocol("knee.ligament-reconstruction"),
-                        Answers.NONE.with("graft", "donor").with("meniscus-repair", "none"),
+                        Answers.NONE
+                                .with("ligament", "anterior")
+                                .with("graft", "donor")
+                                .with("meniscus-repair", "none"),
                         DAY_ZERO),
                 BUNDLE.activities(),
                 BUNDLE.measures(),

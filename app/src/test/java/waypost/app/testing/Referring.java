@@ -22,6 +22,7 @@ public final class Referring {
                 "sideAgain", "left",
                 "dayZero", RunningWaypost.TODAY.minusDays(daysAgo).toString(),
                 "surgeon", "Dr Halloway"));
+        form.put("answer.ligament", "anterior");
         form.put("answer.graft", "donor");
         form.put("answer.meniscus-repair", "none");
         form.put("answer.cartilage-repair", "none");

@@ -23,6 +23,11 @@ public sealed interface Criterion {
     /** The measures whose readings decide it. */
     Stream<Measure> measures();
 
+    /** The criteria that this one puts together. */
+    default Stream<Criterion> within() {
+        return Stream.empty();
+    }
+
     /** Whether no day of the calendar makes up for it: a clearance, or an image that somebody must have seen. */
     default boolean neverLapses() {
         return false;
@@ -170,6 +175,11 @@ public sealed interface Criterion {
                 throw new IllegalArgumentException(
                         head.id() + ": found " + parts.size() + " parts, allowed: at least two");
             }
+        }
+
+        @Override
+        public Stream<Criterion> within() {
+            return parts.stream().flatMap(part -> Stream.concat(Stream.of(part), part.within()));
         }
 
         @Override

@@ -47,7 +47,7 @@ final class RoleGate {
     private final UnderLimits underLimits;
     private final List<Resolved.SetUpInForce> setUps;
     private final @Nullable OpeningInForce opening;
-    private final Reason notCovered;
+    private final List<Reason> notCovered;
 
     /** It moves something through an arc that needs range to be there. */
     private final boolean needsRange;
@@ -65,14 +65,22 @@ final class RoleGate {
         this.opening = resolved.openings().get(role.key());
         this.concerned = concerns(role, resolved.region());
         this.spokenFor = opening != null || concerned;
-        this.notCovered = new Uncovered.NotCovered(
-                resolved.protocol().face(), opening == null ? List.of() : opening.unanswered());
+        this.notCovered = notCovered(resolved.protocol().face(), opening);
         this.besides = rules.covering().asksOf(resolved.region(), role.besides().operated());
         this.toCover = spokenFor ? rules.covering().asksOf(resolved.region(), more) : besides;
         this.underLimits = new UnderLimits(role, rules.limits());
         this.setUps = setUpsOf(role, resolved);
         this.needsRange = needsRange(role);
         this.kept = nth < 0 ? null : Stretches.of(underLimits.whole(), rules.limits(), setUps, opening);
+    }
+
+    private static List<Reason> notCovered(String protocol, @Nullable OpeningInForce opening) {
+        if (opening == null || opening.opening().isEmpty()) {
+            return List.of(new Uncovered.NotCovered(protocol, List.of()));
+        }
+        return opening.unsaid().stream()
+                .<Reason>map(unsaid -> new Uncovered.NotCovered(unsaid.face(), unsaid.unanswered()))
+                .toList();
     }
 
     private static boolean needsRange(Role role) {
@@ -193,7 +201,7 @@ final class RoleGate {
         List<Reason> reasons = new ArrayList<>(4);
         addStops(facts, reasons);
         if (spokenFor && !covered) {
-            reasons.add(notCovered);
+            reasons.add(new Uncovered.NotCovered(resolved.protocol().face(), List.of()));
         }
         underLimits.cut(facts, reasons);
         return Verdict.of(role.key(), reasons, Optional.empty());
@@ -203,8 +211,8 @@ final class RoleGate {
         if (opening != null && opening.isOrderedOn(facts.day())) {
             return;
         }
+        reasons.addAll(notCovered);
         if (opening == null || !opening.isCovered()) {
-            reasons.add(notCovered);
             return;
         }
         for (Needed needed : opening.needed()) {

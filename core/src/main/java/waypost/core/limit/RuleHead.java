@@ -13,6 +13,7 @@ import waypost.core.question.Condition;
  * @param exempt ids of activities that it does not touch, by name
  * @param unless set-ups under which it does not hold, such as "brace-locked"
  * @param clock the clock it counts on; empty for the course's own
+ * @param part title and version of the healing part it belongs to; empty for a rule of the protocol itself
  */
 public record RuleHead(
         String id,
@@ -21,7 +22,8 @@ public record RuleHead(
         boolean surgeonOnly,
         Set<String> exempt,
         Set<String> unless,
-        String clock) {
+        String clock,
+        String part) {
 
     public RuleHead {
         exempt = Set.copyOf(exempt);
@@ -30,11 +32,16 @@ public record RuleHead(
 
     /** A rule that always applies, on the course's own clock, without exceptions. */
     public static RuleHead of(String id, String title) {
-        return new RuleHead(id, title, Condition.ALWAYS, false, Set.of(), Set.of(), "");
+        return new RuleHead(id, title, Condition.ALWAYS, false, Set.of(), Set.of(), "", "");
     }
 
     /** This under a condition. */
     public RuleHead when(Condition condition) {
-        return new RuleHead(id, title, condition, surgeonOnly, exempt, unless, clock);
+        return new RuleHead(id, title, condition, surgeonOnly, exempt, unless, clock, part);
+    }
+
+    /** This as a rule of a healing part. */
+    public RuleHead ofPart(String face) {
+        return new RuleHead(id, title, when, surgeonOnly, exempt, unless, clock, face);
     }
 }

@@ -17,6 +17,7 @@ import waypost.core.time.DayZero;
  * @param clock what day 0 is
  * @param source its source statement, shown on its face
  * @param review "unreviewed", or by whom and when
+ * @param parts the healing parts whose rules stand among its own
  */
 public record Protocol(
         String id,
@@ -30,12 +31,14 @@ public record Protocol(
         List<Phase> phases,
         List<Criterion> criteria,
         Rules rules,
-        FollowUp followUp) {
+        FollowUp followUp,
+        List<Included> parts) {
 
     public Protocol {
         questions = List.copyOf(questions);
         phases = List.copyOf(phases);
         criteria = List.copyOf(criteria);
+        parts = List.copyOf(parts);
         if (phases.isEmpty()) {
             throw new IllegalArgumentException(id + ": found no phase, allowed: at least one");
         }
@@ -44,7 +47,7 @@ public record Protocol(
     /** This protocol with other rules. */
     public Protocol with(Rules others) {
         return new Protocol(
-                id, title, version, clock, source, review, scope, questions, phases, criteria, others, followUp);
+                id, title, version, clock, source, review, scope, questions, phases, criteria, others, followUp, parts);
     }
 
     public List<Limit<?>> limits() {

@@ -3,6 +3,7 @@ package waypost.core.protocol;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import waypost.core.body.Region;
 import waypost.core.question.Condition;
 import waypost.core.time.Moment;
@@ -26,6 +27,12 @@ public record Scope(
 
     /** What belongs to the region under a condition. */
     public record Besides(Condition when, Region region) {}
+
+    /** This with what parts add to the region and to the clocks. */
+    public Scope with(List<Besides> more, List<String> allClocks) {
+        return new Scope(
+                region, Stream.concat(besides.stream(), more.stream()).toList(), allClocks, ladders, leftOut, ends);
+    }
 
     public Scope {
         besides = List.copyOf(besides);

@@ -64,8 +64,13 @@ public record Answers(Map<String, Set<String>> stated) {
 
     /** These with one more answer. */
     public Answers with(String question, String value) {
+        return possibly(question, Set.of(value));
+    }
+
+    /** These with several values left possible for one more question. */
+    public Answers possibly(String question, Set<String> values) {
         Map<String, Set<String>> more = new LinkedHashMap<>(stated);
-        more.put(question, Set.of(value));
+        more.put(question, values);
         return new Answers(more);
     }
 }

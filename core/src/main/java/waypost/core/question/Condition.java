@@ -1,6 +1,8 @@
 package waypost.core.question;
 
 import java.util.Collections;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
@@ -28,6 +30,24 @@ public record Condition(Map<String, Set<String>> oneOf) {
     /** Whether this combination, with one value for each question, makes this true. */
     public boolean holdsIn(Map<String, String> combination) {
         return oneOf.entrySet().stream().allMatch(e -> e.getValue().contains(combination.getOrDefault(e.getKey(), "")));
+    }
+
+    /** Both together. */
+    public Condition and(Condition other) {
+        Map<String, Set<String>> both = new HashMap<>(oneOf);
+        other.oneOf.forEach((question, values) -> both.merge(question, values, Condition::shared));
+        return new Condition(both);
+    }
+
+    private static Set<String> shared(Set<String> one, Set<String> other) {
+        Set<String> shared = new LinkedHashSet<>(one);
+        shared.retainAll(other);
+        return shared;
+    }
+
+    /** Whether no answer at all makes this true. */
+    public boolean isNever() {
+        return oneOf.values().stream().anyMatch(Set::isEmpty);
     }
 
     /** Whether no combination of answers makes both true. */

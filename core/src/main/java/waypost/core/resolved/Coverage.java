@@ -4,16 +4,22 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import waypost.core.question.Condition;
 
-/** Whether some condition of a list holds under every combination of the answers that are still possible. */
-record Coverage(List<Condition> cases) {
+/**
+ * Whether some condition of a list holds under every combination of the answers that are still possible.
+ *
+ * @param where only combinations that make this true have to be covered
+ */
+record Coverage(Condition where, List<Condition> cases) {
 
-    /** The questions whose open answers leave a combination that no case covers; empty when all are covered. */
-    List<String> leftOpenBy(Function<String, Set<String>> possible) {
-        List<String> asked = cases.stream()
+    /** The questions that a combination which no case covers hangs on, as far as they are open; absent when all are covered. */
+    Optional<List<String>> leftOpenBy(Function<String, Set<String>> possible) {
+        List<String> asked = Stream.concat(Stream.of(where), cases.stream())
                 .flatMap(c -> c.oneOf().keySet().stream())
                 .distinct()
                 .sorted()
@@ -22,9 +28,14 @@ record Coverage(List<Condition> cases) {
         for (String question : asked) {
             combinations = extended(combinations, question, possible.apply(question));
         }
-        boolean all =
-                combinations.stream().allMatch(combination -> cases.stream().anyMatch(c -> c.holdsIn(combination)));
-        return all ? List.of() : asked;
+        boolean all = combinations.stream()
+                .filter(where::holdsIn)
+                .allMatch(combination -> cases.stream().anyMatch(c -> c.holdsIn(combination)));
+        return all
+                ? Optional.empty()
+                : Optional.of(asked.stream()
+                        .filter(question -> possible.apply(question).size() > 1)
+                        .toList());
     }
 
     private static List<Map<String, String>> extended(

@@ -16,11 +16,23 @@ import waypost.core.time.Window;
  *
  * @param opening as written; empty when only an order opens the role
  * @param needed everything that may apply; all of it is needed
- * @param unanswered questions that leave it open whether this is covered at all
+ * @param unsaid who leaves it uncovered: the protocol, or a part of it
  * @param ordered windows in which an order opens it whatever is needed
  */
 public record OpeningInForce(
-        Optional<Opening> opening, List<Needed> needed, List<String> unanswered, List<Window> ordered) {
+        Optional<Opening> opening, List<Needed> needed, List<Unsaid> unsaid, List<Window> ordered) {
+
+    /**
+     * It is not covered, or not under every answer that is still possible.
+     *
+     * @param face title and version of the protocol or of its part
+     * @param unanswered the open questions that decide; empty when no answer would
+     */
+    public record Unsaid(String face, List<String> unanswered) {
+        public Unsaid {
+            unanswered = List.copyOf(unanswered);
+        }
+    }
 
     /**
      * One case, in days.
@@ -55,7 +67,7 @@ public record OpeningInForce(
 
     public OpeningInForce {
         needed = List.copyOf(needed);
-        unanswered = List.copyOf(unanswered);
+        unsaid = List.copyOf(unsaid);
         ordered = List.copyOf(ordered);
     }
 
@@ -77,7 +89,7 @@ public record OpeningInForce(
 
     /** Whether the protocol says under every possible answer when this opens. */
     public boolean isCovered() {
-        return !needed.isEmpty() && unanswered.isEmpty();
+        return !needed.isEmpty() && unsaid.isEmpty();
     }
 
     /** Whether an order opens it on {@code day}. */
@@ -89,7 +101,7 @@ public record OpeningInForce(
         return new OpeningInForce(
                 opening,
                 needed,
-                unanswered,
+                unsaid,
                 Stream.concat(ordered.stream(), Stream.of(window)).toList());
     }
 

@@ -145,7 +145,7 @@ final class Ordering {
     }
 
     private static boolean isWritten(InForce<?> limit) {
-        return limit.from().authority() instanceof Authority.FromProtocol;
+        return limit.from().authority().isWritten();
     }
 
     private <T> void addValue(Change.NewValue<T> value, Window window, Authority authority) {

@@ -15,7 +15,10 @@ import waypost.core.question.Question;
 record Provenances(Protocol protocol, Answers answers) {
 
     Provenance of(RuleHead head) {
-        return by(head, new Authority.FromProtocol(protocol.face()));
+        String face = protocol.face();
+        return by(
+                head,
+                head.part().isEmpty() ? new Authority.FromProtocol(face) : new Authority.FromPart(head.part(), face));
     }
 
     Provenance by(RuleHead head, Authority authority) {

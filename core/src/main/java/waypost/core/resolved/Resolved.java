@@ -69,6 +69,14 @@ public record Resolved(
 
     /** Questions of the operation note, and schools to be chosen, that are still unanswered: the screen asks. */
     public List<Question> unanswered() {
-        return protocol.questions().stream().filter(answers::leavesOpen).toList();
+        return protocol.questions().stream()
+                .filter(answers::leavesOpen)
+                .filter(this::asks)
+                .toList();
+    }
+
+    /** Whether a question is asked, after the other answers. */
+    public boolean asks(Question question) {
+        return question.asked().canHold(id -> answers.possible(protocol.question(id)));
     }
 }

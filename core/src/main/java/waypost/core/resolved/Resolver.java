@@ -154,24 +154,59 @@ public final class Resolver {
     }
 
     private OpeningInForce opening(Opening opening) {
-        List<OpeningInForce.Needed> needed = opening.cases().stream()
-                .filter(c -> c.when().canHold(possible))
-                .map(c -> needed(opening, c))
-                .toList();
-        List<String> uncovered =
-                new Coverage(opening.cases().stream().map(Opening.Case::when).toList()).leftOpenBy(possible);
-        List<String> unanswered =
-                Stream.concat(decisive(), uncovered.stream()).distinct().toList();
-        return new OpeningInForce(Optional.of(opening), needed, unanswered, List.of());
+        Stream<OpeningInForce.Needed> own =
+                opening.cases().stream().filter(this::mayApply).map(c -> needed(opening, c, ""));
+        Stream<OpeningInForce.Needed> ofParts = opening.parts().stream()
+                .flatMap(said -> said.cases().stream()
+                        .filter(this::mayApply)
+                        .map(c -> needed(opening, c, said.part().face())));
+        return new OpeningInForce(
+                Optional.of(opening), Stream.concat(own, ofParts).toList(), unsaid(opening), List.of());
+    }
+
+    private boolean mayApply(Opening.Case written) {
+        return written.when().canHold(possible);
+    }
+
+    private List<OpeningInForce.Unsaid> unsaid(Opening opening) {
+        List<OpeningInForce.Unsaid> unsaid = new ArrayList<>();
+        List<String> decisive = decisive().toList();
+        Optional<List<String>> open = leftOpen(Condition.ALWAYS, opening.cases());
+        if (open.isPresent() || !decisive.isEmpty() || leadsOutside()) {
+            unsaid.add(new OpeningInForce.Unsaid(
+                    protocol.face(),
+                    Stream.concat(decisive.stream(), open.stream().flatMap(List::stream))
+                            .distinct()
+                            .toList()));
+        }
+        for (Opening.OfPart said : opening.parts()) {
+            leftOpen(said.part().when(), said.cases())
+                    .map(questions -> new OpeningInForce.Unsaid(said.part().face(), questions))
+                    .ifPresent(unsaid::add);
+        }
+        return unsaid;
+    }
+
+    private Optional<List<String>> leftOpen(Condition where, List<Opening.Case> cases) {
+        return new Coverage(where, cases.stream().map(Opening.Case::when).toList()).leftOpenBy(possible);
+    }
+
+    /** Whether an answer that is still possible is one for which the protocol is not meant. */
+    private boolean leadsOutside() {
+        return protocol.questions().stream()
+                .anyMatch(question -> question.leadsOutside(answers.possible(question))
+                        && question.asked().canHold(possible));
     }
 
     private Stream<String> decisive() {
         return protocol.questions().stream()
-                .filter(question -> question.isDecisive() && answers.leavesOpen(question))
+                .filter(question -> (question.isDecisive() || question.leadsOutside(answers.possible(question)))
+                        && answers.leavesOpen(question)
+                        && question.asked().canHold(possible))
                 .map(Question::id);
     }
 
-    private OpeningInForce.Needed needed(Opening opening, Opening.Case written) {
+    private OpeningInForce.Needed needed(Opening opening, Opening.Case written, String part) {
         List<LocalDate> starts = clocks.startsOf(written.clock());
         Optional<LocalDate> latest = starts.isEmpty() ? Optional.empty() : Optional.of(starts.get(starts.size() - 1));
         Condition when = written.when();
@@ -182,7 +217,8 @@ public final class Resolver {
                 written.phase().map(protocol::phase),
                 written.needs().stream().map(protocol::criterion).toList(),
                 latest.flatMap(start -> written.regardless().map(moment -> clocks.day(moment, start))),
-                provenances.of(
-                        RuleHead.of("opening." + opening.role(), "Opening").when(when)));
+                provenances.of(RuleHead.of("opening." + opening.role(), "Opening")
+                        .when(when)
+                        .ofPart(part)));
     }
 }

@@ -226,7 +226,7 @@ class CombinationsTest {
     @Test
     void aSetUpUnderWhichALimitDoesNotHoldComesBeforeAnyCut() {
         MotionLimit braced = new MotionLimit(
-                new RuleHead("b", "b", Condition.ALWAYS, false, Set.of(), Set.of("brace-locked"), ""),
+                new RuleHead("b", "b", Condition.ALWAYS, false, Set.of(), Set.of("brace-locked"), "", ""),
                 Circumstance.any(Motion.KNEE_FLEXION),
                 sixWeeks(Allowed.within(Arc.between(-25, 60))));
         Verdict withBrace = open(bend(90))

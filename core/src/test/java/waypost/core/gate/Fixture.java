@@ -82,6 +82,7 @@ public final class Fixture {
             new Criterion.Reach(CriterionHead.of("bend", "Bend of 90°"), FLEXION, Mode.PASSIVE, FLEXION.amount(90));
 
     private final List<Limit<?>> limits = new ArrayList<>();
+    private final List<Opening.OfPart> said = new ArrayList<>();
     private final List<Opening.Case> cases = new ArrayList<>();
     private final List<SetUp> setUpRules = new ArrayList<>();
     private final List<Duty> duties = new ArrayList<>();
@@ -277,6 +278,12 @@ public final class Fixture {
         return this;
     }
 
+    /** A part of the protocol says this of the role. */
+    public Fixture part(Opening.OfPart more) {
+        said.add(more);
+        return this;
+    }
+
     /** The course is over by itself at this moment. */
     public Fixture ends(String moment) {
         ends = Optional.of(Moment.parse(moment));
@@ -309,12 +316,15 @@ public final class Fixture {
                 criteria,
                 new Rules(
                         limits,
-                        cases.isEmpty() ? List.of() : List.of(new Opening(ROLE, cases, offWhen, openingSurgeonOnly)),
+                        cases.isEmpty()
+                                ? List.of()
+                                : List.of(new Opening(ROLE, cases, said, offWhen, openingSurgeonOnly)),
                         duties,
                         setUpRules,
                         holdRules,
                         painRules),
-                followUp);
+                followUp,
+                said.stream().map(Opening.OfPart::part).toList());
     }
 
     public Activity squat() {

@@ -102,7 +102,8 @@ public final class LadderCourse {
     public LadderCourse finishedAtTheBend(Activity.Exercise exercise) {
         library.add(exercise);
         exercise.roles()
-                .forEach(role -> openings.add(new Opening(role.key(), List.of(from("day 0")), List.of("bend"), false)));
+                .forEach(role -> openings.add(
+                        new Opening(role.key(), List.of(from("day 0")), List.of(), List.of("bend"), false)));
         return this;
     }
 

@@ -116,6 +116,7 @@ class ProtocolTest {
                 List.of(Fixture.phase("learn", moment, List.of()), Fixture.SECOND),
                 PROTOCOL.criteria(),
                 PROTOCOL.rules(),
-                PROTOCOL.followUp());
+                PROTOCOL.followUp(),
+                PROTOCOL.parts());
     }
 }

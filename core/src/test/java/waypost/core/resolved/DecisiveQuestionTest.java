@@ -32,6 +32,7 @@ class DecisiveQuestionTest {
             "In which direction?",
             List.of(new Question.Value("front", "to the front"), new Question.Value("back", "to the back")),
             Question.Kind.DECISIVE,
+            Condition.ALWAYS,
             Optional.empty(),
             Optional.empty());
 

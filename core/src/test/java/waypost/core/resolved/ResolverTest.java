@@ -22,6 +22,7 @@ import waypost.core.limit.AmountLimit;
 import waypost.core.limit.Provenance;
 import waypost.core.limit.Quantity;
 import waypost.core.question.Answers;
+import waypost.core.question.Condition;
 import waypost.core.question.Question;
 
 class ResolverTest {
@@ -76,6 +77,7 @@ class ResolverTest {
                 "Which pace?",
                 List.of(new Question.Value("slow", "slow"), new Question.Value("fast", "fast")),
                 Question.Kind.SCHOOL,
+                Condition.ALWAYS,
                 Optional.of("slow"),
                 Optional.empty());
 

@@ -18,13 +18,15 @@ import waypost.library.text.Suggestion;
 /** Reads the files of a bundle in the order in which they build on each other, and gathers the problems of all. */
 final class BundleReader {
 
-    private static final List<String> KINDS = List.of("measures", "red-flags", "exercises", "protocol", "supplement");
+    private static final List<String> KINDS =
+            List.of("measures", "red-flags", "exercises", "milestone-list", "part", "protocol", "supplement");
 
     private final List<Problem> problems = new ArrayList<>();
     private final Map<String, Measure> measures = new LinkedHashMap<>();
     private final Map<String, RedFlag> redFlags = new LinkedHashMap<>();
     private final Map<String, Ladder> ladders = new LinkedHashMap<>();
     private final Map<String, Activity> activities = new LinkedHashMap<>();
+    private final SharedParts shared = new SharedParts(measures, activities);
     private final Map<String, ProtocolParts> protocols = new LinkedHashMap<>();
 
     Bundle read(List<SourceText> sources, String hash) {
@@ -38,7 +40,7 @@ final class BundleReader {
                 .flatMap(List::stream)
                 .allMatch(document -> document.problems().isEmpty());
         if (allRead) {
-            protocols.values().forEach(parts -> parts.checkReferences(activities, ladders.keySet()));
+            protocols.values().forEach(parts -> parts.checkReferences(ladders.keySet()));
         }
         byKind.values().forEach(documents -> documents.forEach(this::gatherRemaining));
         if (!problems.isEmpty()) {
@@ -60,13 +62,12 @@ final class BundleReader {
         each(byKind, "measures", d -> new MeasureReader(measures).read(d.top()));
         each(byKind, "red-flags", d -> new RedFlagReader(redFlags).read(d.top()));
         each(byKind, "exercises", d -> exercises.read(d.top()));
-        each(byKind, "protocol", d -> {
-            ProtocolParts parts = new ProtocolParts(d.top(), measures);
-            protocols.put(d.top().text("protocol"), parts);
-        });
+        each(byKind, "milestone-list", d -> shared.addMilestones(d.top()));
+        each(byKind, "part", d -> shared.addPart(d.top()));
+        each(byKind, "protocol", d -> protocols.put(d.top().text("protocol"), new ProtocolParts(d.top(), shared)));
         each(byKind, "supplement", d -> {
             exercises.read(d.top());
-            supplemented(d).addRules(d.top());
+            supplemented(d).supplement(d.top());
         });
     }
 

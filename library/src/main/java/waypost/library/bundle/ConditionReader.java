@@ -1,10 +1,10 @@
 package waypost.library.bundle;
 
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import waypost.core.question.Condition;
@@ -13,25 +13,27 @@ import waypost.library.text.Entry;
 import waypost.library.text.Suggestion;
 
 /** Reads conditions: "graft is hamstring", "meniscus-repair is not none", "meniscus-repair is radial|root". */
-record ConditionReader(List<Question> questions) {
+record ConditionReader(List<Question> questions, UnaryOperator<Condition> within) {
+
+    /** Conditions as they are written. */
+    static ConditionReader of(List<Question> questions) {
+        return new ConditionReader(questions, UnaryOperator.identity());
+    }
+
+    /** Conditions of a part, said of the questions of the protocol that includes it. */
+    static ConditionReader of(Inclusion inclusion) {
+        return new ConditionReader(inclusion.questions(), inclusion::within);
+    }
 
     private static final Pattern CLAUSE = Pattern.compile("([a-z0-9.-]+) is (not )?([a-z0-9.|-]+)");
 
     /** The condition under "when", or always. */
     Condition when(Entry rule) {
-        Map<String, Set<String>> oneOf = new HashMap<>();
-        rule.list("when", clause -> clause.as(this::clause))
-                .forEach(clause -> oneOf.merge(clause.getKey(), clause.getValue(), ConditionReader::both));
-        return new Condition(oneOf);
+        return within.apply(
+                rule.list("when", clause -> clause.as(this::clause)).stream().reduce(Condition.ALWAYS, Condition::and));
     }
 
-    private static Set<String> both(Set<String> one, Set<String> other) {
-        Set<String> shared = new LinkedHashSet<>(one);
-        shared.retainAll(other);
-        return shared;
-    }
-
-    private Map.Entry<String, Set<String>> clause(String text) {
+    private Condition clause(String text) {
         Matcher matcher = CLAUSE.matcher(text);
         if (!matcher.matches()) {
             throw new IllegalArgumentException(
@@ -46,10 +48,11 @@ record ConditionReader(List<Question> questions) {
         } else {
             makeItTrue.removeAll(named);
         }
-        return Map.entry(question.id(), makeItTrue);
+        return new Condition(Map.of(question.id(), makeItTrue));
     }
 
-    private Question question(String id) {
+    /** The question of this id; refused where there is none. */
+    Question question(String id) {
         return questions.stream()
                 .filter(q -> q.id().equals(id))
                 .findFirst()

@@ -1,6 +1,7 @@
 package waypost.library.bundle;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,8 +24,10 @@ final class CriterionReader {
     private final List<Criterion> read = new ArrayList<>();
     private final Map<String, Function<Entry, Criterion>> kinds = new LinkedHashMap<>();
 
-    CriterionReader(Map<String, Measure> measures) {
+    /** @param shared milestones that stand before all of the file's own */
+    CriterionReader(Map<String, Measure> measures, Collection<Criterion> shared) {
         this.measures = measures;
+        read.addAll(shared);
         readMeasured();
         readSaid();
     }

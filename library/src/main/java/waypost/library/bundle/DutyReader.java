@@ -21,12 +21,12 @@ import waypost.library.text.Entry;
 /** Reads duties, set-ups and what is said of holds and of pain. */
 final class DutyReader {
 
-    private final ConditionReader conditions;
+    private final HeadReader heads;
     private final List<String> criteria;
     private final Map<String, Function<Entry, Duty>> kinds = new LinkedHashMap<>();
 
-    DutyReader(ConditionReader conditions, List<Criterion> criteria) {
-        this.conditions = conditions;
+    DutyReader(HeadReader heads, List<Criterion> criteria) {
+        this.heads = heads;
         this.criteria = criteria.stream().map(Criterion::id).toList();
         kinds.put(
                 "wear",
@@ -78,7 +78,7 @@ final class DutyReader {
     }
 
     private RuleHead head(Entry entry) {
-        return LimitReader.head(entry, conditions);
+        return heads.head(entry);
     }
 
     private static Moment by(Entry entry) {

@@ -39,11 +39,11 @@ import waypost.library.text.Entry;
 /** Reads limits of every kind. */
 final class LimitReader {
 
-    private final ConditionReader conditions;
+    private final HeadReader heads;
     private final Map<String, Function<Entry, Limit<?>>> kinds = new LinkedHashMap<>();
 
-    LimitReader(ConditionReader conditions) {
-        this.conditions = conditions;
+    LimitReader(HeadReader heads) {
+        this.heads = heads;
         readMovements();
         readAmounts();
         readBars();
@@ -163,18 +163,7 @@ final class LimitReader {
     }
 
     private RuleHead head(Entry entry) {
-        return head(entry, conditions);
-    }
-
-    static RuleHead head(Entry entry, ConditionReader conditions) {
-        return new RuleHead(
-                entry.text("id"),
-                entry.text("title"),
-                conditions.when(entry),
-                entry.maybe("surgeon-only", Boolean::parseBoolean).orElse(false),
-                Set.copyOf(entry.list("exempt", Entry::text)),
-                Set.copyOf(entry.list("unless", Entry::text)),
-                entry.find("clock").map(Entry::text).orElse(""));
+        return heads.head(entry);
     }
 
     /** Reads steps whose bounds are read by {@code bound}; "free" and "none" serve for every kind. */

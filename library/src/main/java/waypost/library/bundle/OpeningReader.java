@@ -14,14 +14,16 @@ record OpeningReader(ConditionReader conditions, List<Phase> phases, List<Criter
 
     Opening opening(Entry entry) {
         RoleKey role = entry.at("open").as(RoleKey::of);
-        if (entry.has("cases") == entry.has("from")) {
-            throw new IllegalArgumentException(
-                    "found " + (entry.has("from") ? "both" : "neither") + ", allowed: either 'from' or 'cases'");
+        boolean alone = entry.has("from") || entry.has("phase");
+        if (entry.has("cases") == alone) {
+            throw new IllegalArgumentException("found " + (alone ? "both" : "neither")
+                    + ", allowed: either 'cases', or 'from' or 'phase' of the one case");
         }
         List<Opening.Case> cases = entry.has("cases") ? entry.list("cases", this::oneCase) : List.of(oneCase(entry));
         return new Opening(
                 role,
                 cases,
+                List.of(),
                 criteria(entry, "off-when"),
                 entry.maybe("surgeon-only", Boolean::parseBoolean).orElse(false));
     }
@@ -31,11 +33,22 @@ record OpeningReader(ConditionReader conditions, List<Phase> phases, List<Criter
         return new Opening.Case(
                 conditions.when(entry),
                 entry.find("clock").map(Entry::text).orElse(""),
-                entry.at("from").as(Moment::parse),
+                from(entry),
                 entry.maybe("until", Moment::parse),
                 entry.maybe("phase", id -> known(id, phaseIds)),
                 criteria(entry, "needs"),
                 entry.maybe("regardless-from", Moment::parse));
+    }
+
+    /** As written; what only a phase opens is open from its earliest day. */
+    private Moment from(Entry entry) {
+        return entry.find("phase")
+                .filter(phase -> !entry.has("from"))
+                .flatMap(phase -> phases.stream()
+                        .filter(known -> known.id().equals(phase.text()))
+                        .findFirst())
+                .map(Phase::earliest)
+                .orElseGet(() -> entry.at("from").as(Moment::parse));
     }
 
     private List<String> criteria(Entry entry, String key) {

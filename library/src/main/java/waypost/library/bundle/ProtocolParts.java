@@ -3,62 +3,70 @@ package waypost.library.bundle;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import waypost.core.criterion.Criterion;
-import waypost.core.exercise.Activity;
-import waypost.core.limit.Limit;
-import waypost.core.measure.Measure;
 import waypost.core.protocol.Duty;
 import waypost.core.protocol.FollowUp;
-import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Opening;
-import waypost.core.protocol.PainRule;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
-import waypost.core.protocol.Rules;
-import waypost.core.protocol.SetUp;
+import waypost.core.protocol.Scope;
 import waypost.core.question.Question;
 import waypost.core.time.DayZero;
 import waypost.core.time.Moment;
 import waypost.library.text.Entry;
 
-/** A protocol while it is being read: its own rules first, then those of its supplements. */
+/** A protocol while it is being read: its own rules first, then those of its parts and of its supplements. */
 final class ProtocolParts {
 
     private final Entry top;
-    private final Map<String, Measure> measures;
+    private final SharedParts shared;
     private final List<Phase> phases;
+    private final List<Criterion> own;
     private final List<Criterion> criteria;
     private final List<Question> questions = new ArrayList<>();
-    private final List<Limit<?>> limits = new ArrayList<>();
-    private final List<Opening> openings = new ArrayList<>();
-    private final List<Duty> duties = new ArrayList<>();
-    private final List<SetUp> setUps = new ArrayList<>();
-    private final List<HoldRule> holds = new ArrayList<>();
-    private final List<PainRule> pain = new ArrayList<>();
+    private final List<Inclusion> inclusions;
+    private final RulesReader rules = new RulesReader();
 
-    ProtocolParts(Entry top, Map<String, Measure> measures) {
+    ProtocolParts(Entry top, SharedParts shared) {
         this.top = top;
-        this.measures = measures;
-        this.criteria = top.list("milestones", new CriterionReader(measures)::criterion);
+        this.shared = shared;
+        this.own = top.list(
+                "milestones",
+                new CriterionReader(shared.measures(), shared.milestones().values())::criterion);
+        this.criteria = withShared(own, shared);
         this.phases = top.list("phases", ProtocolParts::phase);
-        addRules(top);
+        List<Question> asked = top.list("questions", QuestionReader::question);
+        this.inclusions = top.list("includes", entry -> Inclusion.read(entry, shared.parts(), asked));
+        inclusions.stream().filter(Inclusion::isAlways).forEach(always -> questions.addAll(always.besides()));
+        questions.addAll(asked);
+        inclusions.stream()
+                .filter(inclusion -> !inclusion.isAlways())
+                .forEach(sometimes -> questions.addAll(sometimes.besides()));
+        addOwn(top);
+        inclusions.forEach(inclusion -> rules.addApplying(inclusion.top(), HeadReader.of(inclusion), criteria));
     }
 
-    /** Adds the questions and rules of this protocol's own file or of a supplement's. */
-    void addRules(Entry from) {
+    /** Its own milestones, and of the lists those whose ids it does not use for its own. */
+    private static List<Criterion> withShared(List<Criterion> own, SharedParts shared) {
+        Set<String> taken = own.stream().map(Criterion::id).collect(Collectors.toSet());
+        return Stream.concat(
+                        shared.milestones().values().stream().filter(criterion -> !taken.contains(criterion.id())),
+                        own.stream())
+                .toList();
+    }
+
+    private void addOwn(Entry from) {
+        rules.add(from, HeadReader.of(ConditionReader.of(questions)), phases, criteria);
+    }
+
+    /** Adds the questions and rules of a supplement. */
+    void supplement(Entry from) {
         questions.addAll(from.list("questions", QuestionReader::question));
-        ConditionReader conditions = new ConditionReader(questions);
-        DutyReader dutyReader = new DutyReader(conditions, criteria);
-        limits.addAll(from.list("limits", new LimitReader(conditions)::limit));
-        openings.addAll(from.list("openings", new OpeningReader(conditions, phases, criteria)::opening));
-        duties.addAll(from.list("duties", dutyReader::duty));
-        setUps.addAll(from.list("set-ups", dutyReader::setUp));
-        holds.addAll(from.list("holds", DutyReader::holdRule));
-        pain.addAll(from.list("pain", dutyReader::painRule));
+        addOwn(from);
     }
 
     private static Phase phase(Entry entry) {
@@ -72,47 +80,57 @@ final class ProtocolParts {
     }
 
     /** Notes rules that name what does not exist, and ids used twice. */
-    void checkReferences(Map<String, Activity> activities, Set<String> ladders) {
+    void checkReferences(Set<String> ladders) {
         References references = new References(top);
-        Set<String> roles = activities.values().stream()
+        Set<String> roles = shared.activities().values().stream()
                 .flatMap(a -> a.roles().stream())
                 .map(role -> role.key().toString())
                 .collect(Collectors.toSet());
+        Set<String> activities = shared.activities().keySet();
         List<String> criterionIds = criteria.stream().map(Criterion::id).toList();
-        references.check("openings", openings.stream().map(o -> o.role().toString()), roles);
+        references.check("openings", rules.openings().stream().map(o -> o.role().toString()), roles);
         references.check("left-out", top.list("left-out", Entry::text).stream(), roles);
         references.check("covers", top.list("covers", Entry::text).stream(), ladders);
         phases.forEach(phase -> references.check("phase " + phase.id(), phase.leave().stream(), criterionIds));
-        limits.forEach(limit -> references.check(
-                "limit " + limit.head().id(),
-                limit.schedule().entries().stream().flatMap(step -> step.needs().stream()),
-                criterionIds));
-        limits.forEach(limit ->
-                references.check("limit " + limit.head().id(), limit.head().exempt().stream(), activities.keySet()));
-        references.check("clock", clocksNamed(), clocks());
-        references.check("set-ups", setUps.stream().flatMap(s -> s.activities().stream()), activities.keySet());
-        references.check("duties", duties.stream().flatMap(ProtocolParts::activities), activities.keySet());
-        references.once("limit", limits.stream().map(l -> l.head().id()).toList());
+        rules.limits().forEach(limit -> {
+            String place = "limit " + limit.head().id();
+            references.check(
+                    place, limit.schedule().entries().stream().flatMap(step -> step.needs().stream()), criterionIds);
+            references.check(place, limit.head().exempt().stream(), activities);
+        });
+        references.check("clock", rules.clocksNamed(), clocks());
+        references.check("set-ups", rules.setUps().stream().flatMap(s -> s.activities().stream()), activities);
+        references.check("duties", rules.duties().stream().flatMap(ProtocolParts::activities), activities);
+        for (Inclusion inclusion : inclusions) {
+            String place = "part " + inclusion.part().id();
+            references.check(place, openings(inclusion).named().stream(), roles);
+            references.check(place, inclusion.top().list("leaves", Entry::text).stream(), roles);
+        }
+        checkNamedOnce(references, criterionIds);
+    }
+
+    private void checkNamedOnce(References references, List<String> criterionIds) {
+        references.once("limit", rules.limits().stream().map(l -> l.head().id()).toList());
         references.once(
-                "opening", openings.stream().map(o -> o.role().toString()).toList());
+                "opening",
+                rules.openings().stream().map(o -> o.role().toString()).toList());
         references.once("question", questions.stream().map(Question::id).toList());
         references.once("milestone", criterionIds);
         references.once("phase", phases.stream().map(Phase::id).toList());
-    }
-
-    private Stream<String> clocksNamed() {
-        return Stream.of(
-                        limits.stream().map(l -> l.head().clock()),
-                        duties.stream().map(d -> d.head().clock()),
-                        setUps.stream().map(s -> s.head().clock()),
-                        openings.stream().flatMap(o -> o.cases().stream()).map(Opening.Case::clock))
-                .flatMap(clocks -> clocks);
+        references.once("part", inclusions.stream().map(i -> i.part().id()).toList());
     }
 
     private Set<String> clocks() {
-        Set<String> clocks = new HashSet<>(top.list("clocks", Entry::text));
+        Set<String> clocks = new HashSet<>(clocksOfAll());
         clocks.add("");
         return clocks;
+    }
+
+    private List<String> clocksOfAll() {
+        return Stream.concat(Stream.of(top), inclusions.stream().map(Inclusion::top))
+                .flatMap(file -> file.list("clocks", Entry::text).stream())
+                .distinct()
+                .toList();
     }
 
     private static Stream<String> activities(Duty duty) {
@@ -123,6 +141,7 @@ final class ProtocolParts {
     }
 
     Protocol whole() {
+        List<Opening> openings = completeOpenings();
         return new Protocol(
                 top.text("protocol"),
                 top.text("title"),
@@ -130,13 +149,55 @@ final class ProtocolParts {
                 Word.at(top, "clock", DayZero.class),
                 top.text("source"),
                 top.text("review"),
-                new ScopeReader(new ConditionReader(questions)).scope(top),
+                scope(),
                 questions,
                 phases,
-                criteria,
-                new Rules(limits, openings, duties, setUps, holds, pain),
+                namedBy(openings),
+                rules.with(openings),
                 top.find("follow-up")
-                        .map(new FollowUpReader(measures)::followUp)
-                        .orElse(FollowUp.NONE));
+                        .map(new FollowUpReader(shared.measures())::followUp)
+                        .orElse(FollowUp.NONE),
+                inclusions.stream().map(Inclusion::part).toList());
+    }
+
+    /** Its own milestones, and those of the lists that its rules or phases name, if only as one of several. */
+    private List<Criterion> namedBy(List<Opening> openings) {
+        Set<String> named = Stream.of(
+                        rules.criteriaNamed(),
+                        openings.stream().flatMap(Opening::allCases).flatMap(c -> c.needs().stream()),
+                        phases.stream().flatMap(phase -> phase.leave().stream()))
+                .flatMap(ids -> ids)
+                .collect(Collectors.toSet());
+        List<Criterion> used = criteria.stream()
+                .filter(criterion -> own.contains(criterion) || named.contains(criterion.id()))
+                .toList();
+        used.forEach(criterion -> criterion.within().map(Criterion::id).forEach(named::add));
+        return criteria.stream()
+                .filter(criterion -> own.contains(criterion) || named.contains(criterion.id()))
+                .toList();
+    }
+
+    private Scope scope() {
+        Scope written = new ScopeReader(ConditionReader.of(questions)).scope(top);
+        return written.with(
+                inclusions.stream()
+                        .flatMap(inclusion -> new ScopeReader(ConditionReader.of(inclusion))
+                                .asBesides(inclusion.top(), inclusion.part().when()))
+                        .toList(),
+                clocksOfAll());
+    }
+
+    private List<Opening> completeOpenings() {
+        List<PartOpenings> parts = inclusions.stream().map(this::openings).toList();
+        return rules.openings().stream()
+                .map(opening -> opening.with(parts.stream()
+                        .map(part -> part.of(opening.role()))
+                        .flatMap(Optional::stream)
+                        .toList()))
+                .toList();
+    }
+
+    private PartOpenings openings(Inclusion inclusion) {
+        return new PartOpenings(inclusion, criteria, shared.activities());
     }
 }

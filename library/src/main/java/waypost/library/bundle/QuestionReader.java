@@ -1,6 +1,7 @@
 package waypost.library.bundle;
 
 import java.util.Optional;
+import waypost.core.question.Condition;
 import waypost.core.question.Question;
 import waypost.library.text.Entry;
 import waypost.library.text.Suggestion;
@@ -14,8 +15,11 @@ final class QuestionReader {
         Question question = new Question(
                 entry.text("id"),
                 entry.text("ask"),
-                entry.list("values", value -> new Question.Value(value.text("id"), value.text("title"))),
+                entry.list(
+                        "values",
+                        value -> new Question.Value(value.text("id"), value.text("title"), isTrue(value, "outside"))),
                 kind(entry),
+                Condition.ALWAYS,
                 entry.find("usual").map(Entry::text),
                 entry.find("when-unknown").map(Entry::text));
         Optional<String> unknown =

@@ -62,7 +62,9 @@ public final class Diary {
                 + course.resolved().protocol().review() + ")");
         lines.add("Day 0 is " + Dates.say(dates.dayZero()) + ". Known up to " + Dates.say(known)
                 + "; after that, if all goes to plan.");
-        course.resolved().protocol().questions().forEach(question -> lines.add(answer(question)));
+        course.resolved().protocol().questions().stream()
+                .filter(course.resolved()::asks)
+                .forEach(question -> lines.add(answer(question)));
         course.resolved()
                 .pain()
                 .ifPresent(pain ->

@@ -23,7 +23,7 @@ final class AnswerSets {
         for (Question question : protocol.questions()) {
             List<Map<String, Set<String>>> longer = new ArrayList<>();
             for (Map<String, Set<String>> set : sets) {
-                for (String value : question.valueIds()) {
+                for (String value : values(question, set)) {
                     Map<String, Set<String>> next = new LinkedHashMap<>(set);
                     next.put(question.id(), Set.of(value));
                     longer.add(next);
@@ -34,16 +34,32 @@ final class AnswerSets {
         return sets.stream().map(Answers::new).toList();
     }
 
+    /** A question that is not asked under the answers before it changes nothing: one value stands for all. */
+    private static List<String> values(Question question, Map<String, Set<String>> before) {
+        boolean asked = question.asked().canHold(id -> before.getOrDefault(id, Set.of()));
+        return asked ? question.inside() : question.inside().subList(0, 1);
+    }
+
     /**
      * Answers that make a condition true and leave open what may stay open: one set for each combination of values of
-     * the decisive questions that the condition does not name, since nothing opens without those.
+     * the decisive questions that the condition does not name, since nothing opens without those. No answer for which the
+     * protocol is not meant is among them.
      */
     static List<Answers> making(Condition condition, Protocol protocol) {
         List<Answers> sets = List.of(new Answers(condition.oneOf()));
         for (Question question : protocol.questions()) {
-            if (question.isDecisive() && !condition.oneOf().containsKey(question.id())) {
+            if (condition.oneOf().containsKey(question.id())) {
+                continue;
+            }
+            List<String> values =
+                    question.isDecisive() || question.inside().size() == 1 ? question.inside() : List.of();
+            if (!values.isEmpty()) {
                 sets = sets.stream()
-                        .flatMap(set -> question.valueIds().stream().map(value -> set.with(question.id(), value)))
+                        .flatMap(set -> values.stream().map(value -> set.with(question.id(), value)))
+                        .toList();
+            } else if (question.inside().size() < question.valueIds().size()) {
+                sets = sets.stream()
+                        .map(set -> set.possibly(question.id(), Set.copyOf(question.inside())))
                         .toList();
             }
         }

@@ -34,6 +34,7 @@ public final class Lint {
         return Stream.of(
                         new PhaseChecks(protocol, places).findings(),
                         new LimitChecks(protocol, places).findings(),
+                        new NeedChecks(protocol, places).findings(),
                         new QuestionChecks(protocol, bundle, places).findings(),
                         OpeningChecks.of(protocol, bundle, places).findings(),
                         MilestoneChecks.of(protocol, bundle, places).findings())

@@ -11,7 +11,6 @@ import waypost.core.exercise.Activity;
 import waypost.core.measure.Measure;
 import waypost.core.protocol.FollowUp;
 import waypost.core.protocol.Opening;
-import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.question.Condition;
@@ -50,11 +49,10 @@ record MilestoneChecks(Protocol protocol, Bundle bundle, Places places, Map<Answ
 
     private Stream<Finding> unsafe() {
         Stream<Finding> openings = protocol.openings().stream()
-                .flatMap(opening -> opening.cases().stream()
+                .flatMap(opening -> opening.allCases()
                         .filter(written -> written.clock().isEmpty())
-                        .flatMap(written -> written.needs().stream()
-                                .flatMap(
-                                        id -> unsafe(opening.role().toString(), id, wanted(written), written.when()))));
+                        .flatMap(written ->
+                                written.needs().stream().flatMap(id -> unsafe(opening, id, written.when()))));
         Stream<Finding> phases = protocol.phases().stream()
                 .flatMap(phase -> protocol.after(phase).stream()
                         .flatMap(next -> phase.leave().stream()
@@ -62,16 +60,12 @@ record MilestoneChecks(Protocol protocol, Bundle bundle, Places places, Map<Answ
         return Stream.concat(openings, phases);
     }
 
-    private CourseDay wanted(Opening.Case written) {
-        CourseDay from = day(written.from());
-        Optional<CourseDay> phase =
-                written.phase().map(protocol::phase).map(Phase::expected).map(MilestoneChecks::day);
-        return phase.filter(from::isBefore).orElse(from);
-    }
-
-    private Stream<Finding> unsafe(String rule, String criterion, CourseDay wanted, Condition when) {
+    /** By the day on which all else lets a role open, its milestone must have had time to be measured. */
+    private Stream<Finding> unsafe(Opening opening, String criterion, Condition when) {
         return AnswerSets.making(when, protocol).stream()
-                .flatMap(answers -> unsafe(rule, criterion, wanted, healing(answers)).stream())
+                .flatMap(answers -> healing(answers).firstOpen(opening.role()).stream()
+                        .flatMap(wanted ->
+                                unsafe(opening.role().toString(), criterion, wanted, healing(answers)).stream()))
                 .limit(1);
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import waypost.core.exercise.Activity;
@@ -36,7 +37,7 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places, Map<Answer
 
     private Stream<Finding> contradicted() {
         return protocol.openings().stream()
-                .flatMap(opening -> opening.cases().stream()
+                .flatMap(opening -> opening.allCases()
                         .filter(written -> written.clock().isEmpty() && canApply(written.when()))
                         .flatMap(written -> AnswerSets.making(written.when(), protocol).stream()
                                 .flatMap(answers -> contradiction(opening, written, answers).stream())
@@ -46,7 +47,11 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places, Map<Answer
     /** On its first day, with everything else in order, a case must not be barred by a rule that always goes with it. */
     private Optional<Finding> contradiction(Opening opening, Opening.Case written, Answers answers) {
         NormalHealing healing = alone.computeIfAbsent(answers, this::underWhatGoesWith);
-        CourseDay day = latest(written);
+        CourseDay day = opening.parts().stream()
+                .flatMap(said -> said.cases().stream())
+                .filter(ofPart -> ofPart.when().canHold(id -> answers.possible(protocol.question(id))))
+                .map(this::latest)
+                .reduce(latest(written), (one, other) -> one.isBefore(other) ? other : one);
         return healing.verdict(opening.role(), day).reasons().stream()
                 .filter(reason -> reason.kind() == VerdictKind.BARRED)
                 .findFirst()
@@ -138,25 +143,36 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places, Map<Answer
         return protocol.duties().stream().flatMap(duty -> against(duty).stream());
     }
 
-    /** Something to be practised must be open from the day on which it is due. */
+    /** Something to be practised must be open from the day on which it is due, something to be begun by then. */
     private Optional<Finding> against(Duty duty) {
-        if (!(duty instanceof Duty.Practise practise) || !duty.head().clock().isEmpty()) {
+        if (!duty.head().clock().isEmpty()) {
             return Optional.empty();
         }
-        CourseDay from = day(practise.schedule().entries().get(0).from());
+        if (duty instanceof Duty.Practise practise) {
+            CourseDay from = day(practise.schedule().entries().get(0).from());
+            return closedOn(from, duty, Set.of(practise.activity()), "from", "Let the duty begin when it opens");
+        }
+        return duty instanceof Duty.Begin begin
+                ? closedOn(day(begin.by()), duty, begin.activities(), "by", "Give it until one of them is open")
+                : Optional.empty();
+    }
+
+    private Optional<Finding> closedOn(CourseDay day, Duty duty, Set<String> activities, String word, String mend) {
         boolean open = AnswerSets.making(duty.head().when(), protocol).stream()
                 .map(answers -> NormalHealing.of(protocol, answers, bundle))
-                .allMatch(healing -> bundle.findActivity(practise.activity()).stream()
+                .allMatch(healing -> activities.stream()
+                        .flatMap(id -> bundle.findActivity(id).stream())
                         .flatMap(activity -> activity.roles().stream())
                         .anyMatch(
-                                role -> healing.verdict(role.key(), from).kind().isOpen()));
+                                role -> healing.verdict(role.key(), day).kind().isOpen()));
         return open
                 ? Optional.empty()
                 : Optional.of(places.rule(
                         Check.DUTY_AGAINST_LIMIT,
                         protocol.id(),
                         duty.head().id(),
-                        "it asks for " + practise.activity() + " from " + from + ", when that is closed",
-                        "Let the duty begin when it opens"));
+                        "it asks for " + String.join(" or ", new TreeSet<>(activities)) + " " + word + " " + day
+                                + ", when that is closed",
+                        mend));
     }
 }

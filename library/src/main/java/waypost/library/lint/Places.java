@@ -3,6 +3,8 @@ package waypost.library.lint;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.SourceText;
 import waypost.library.text.Entry;
@@ -28,6 +30,7 @@ final class Places {
         Entry top = StrictYaml.read(source.file(), source.text()).top();
         String protocol =
                 top.find("protocol").or(() -> top.find("to")).map(Entry::text).orElse("");
+        top.find("part").ifPresent(part -> addPart(source, part.text(), top));
         note(source, protocol, top);
         RULES.forEach(kind -> top.list(kind, rule -> note(source, protocol + "#" + rule.text("id"), rule)));
         top.list("openings", rule -> note(source, protocol + "#" + rule.text("open"), rule));
@@ -38,6 +41,10 @@ final class Places {
         top.list("tests", test -> note(source, test.text("id"), test));
     }
 
+    private void addPart(SourceText source, String part, Entry top) {
+        RULES.forEach(kind -> top.list(kind, rule -> note(source, "#" + part + "." + rule.text("id"), rule)));
+    }
+
     private String note(SourceText source, String what, Entry at) {
         places.putIfAbsent(what, new Place(source.file(), at.line()));
         return what;
@@ -45,7 +52,11 @@ final class Places {
 
     /** A finding about a rule of a protocol. */
     Finding rule(Check check, String protocol, String rule, String says, String mend) {
-        Place place = places.getOrDefault(protocol + "#" + rule, places.getOrDefault(protocol, new Place("?", 1)));
+        Place place = Stream.of(protocol + "#" + rule, "#" + rule, protocol)
+                .map(places::get)
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElseGet(() -> new Place("?", 1));
         return new Finding(check, place.file(), place.line(), rule, says, mend);
     }
 

@@ -31,7 +31,8 @@ record QuestionChecks(Protocol protocol, Bundle bundle, Places places) {
         Set<String> asked =
                 conditions().flatMap(c -> c.oneOf().keySet().stream()).collect(Collectors.toSet());
         return protocol.questions().stream()
-                .filter(question -> !asked.contains(question.id()))
+                .filter(question ->
+                        !asked.contains(question.id()) && !question.leadsOutside(Set.copyOf(question.valueIds())))
                 .map(question -> places.rule(
                         Check.CHANGES_NOTHING,
                         protocol.id(),
@@ -47,9 +48,7 @@ record QuestionChecks(Protocol protocol, Bundle bundle, Places places) {
                         protocol.rules().setUps().stream().map(s -> s.head().when()),
                         protocol.rules().pain().stream().map(p -> p.head().when()),
                         protocol.scope().besides().stream().map(Scope.Besides::when),
-                        protocol.openings().stream()
-                                .flatMap(o -> o.cases().stream())
-                                .map(Opening.Case::when))
+                        protocol.openings().stream().flatMap(Opening::allCases).map(Opening.Case::when))
                 .flatMap(all -> all);
     }
 
@@ -61,9 +60,10 @@ record QuestionChecks(Protocol protocol, Bundle bundle, Places places) {
     }
 
     private Optional<Finding> looser(Question question) {
-        NormalHealing usual = NormalHealing.of(protocol, Answers.NONE, bundle);
+        Answers base = AnswerSets.making(Condition.ALWAYS, protocol).get(0);
+        NormalHealing usual = NormalHealing.of(protocol, base, bundle);
         for (String value : question.valueIds()) {
-            NormalHealing other = NormalHealing.of(protocol, Answers.NONE.with(question.id(), value), bundle);
+            NormalHealing other = NormalHealing.of(protocol, base.with(question.id(), value), bundle);
             for (int day : LOOKED_AT) {
                 CourseDay on = new CourseDay(day);
                 Optional<String> opened = usual.on(on).openedSince(other.on(on)).stream()

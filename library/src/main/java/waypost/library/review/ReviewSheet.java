@@ -9,6 +9,7 @@ public record ReviewSheet(
         String source,
         String review,
         String clock,
+        List<String> parts,
         List<Asked> questions,
         List<Coded> milestones,
         List<String> pain,
@@ -40,6 +41,7 @@ public record ReviewSheet(
         return Stream.of(
                         questions.stream().flatMap(Asked::texts),
                         milestones.stream().map(Coded::title),
+                        parts.stream(),
                         pain.stream(),
                         rows.stream().flatMap(Row::texts),
                         otherClocks.stream().flatMap(Row::texts),

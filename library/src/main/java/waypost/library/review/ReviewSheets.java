@@ -22,6 +22,9 @@ public final class ReviewSheets {
                 protocol.source(),
                 protocol.review(),
                 Terms.dayZero(protocol.clock()),
+                protocol.parts().stream()
+                        .map(part -> part.face() + (part.isAlways() ? "" : codes.when(part.when())))
+                        .toList(),
                 protocol.questions().stream()
                         .map(question -> asked(protocol, question, codes))
                         .toList(),

@@ -117,7 +117,7 @@ final class WeekByWeek implements Duty.Visitor<Stream<WeekByWeek.Said>> {
                 .filter(Activity.Test.class::isInstance)
                 .isPresent();
         String title = title(opening.role()) + (opening.surgeonOnly() ? " §" : "");
-        for (Opening.Case written : opening.cases()) {
+        for (Opening.Case written : new OpeningCases(opening).printed()) {
             Day day = on(written.clock(), written.from());
             String said = title + codes.needs(written.needs()) + codes.when(written.when());
             (test ? day.tests() : day.opens()).add(said);

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import waypost.core.limit.RuleHead;
+import waypost.core.protocol.Included;
 import waypost.core.protocol.Opening;
 import waypost.core.protocol.PainRule;
 import waypost.core.protocol.Protocol;
@@ -21,10 +22,16 @@ record WhatAnswersChange(Protocol protocol, Question question) {
             Set<String> wanted = condition.oneOf().get(question.id());
             return wanted != null && wanted.contains(value);
         };
-        List<String> said = new ArrayList<>(heads().filter(head -> only.test(head.when()))
+        List<String> parts = protocol.parts().stream()
+                .filter(part -> only.test(part.when()))
+                .map(Included::face)
+                .toList();
+        List<String> said = new ArrayList<>(parts);
+        heads().filter(head -> !parts.contains(head.part()))
+                .filter(head -> only.test(head.when()))
                 .map(RuleHead::title)
                 .distinct()
-                .toList());
+                .forEach(said::add);
         long openings = protocol.openings().stream()
                 .flatMap(opening -> opening.cases().stream())
                 .map(Opening.Case::when)

@@ -20,9 +20,9 @@ public final class PlainAnswers {
     }
 
     private static String plain(Question question) {
-        return question.valueIds().stream()
+        return question.inside().stream()
                 .filter(value -> value.equals("none") || value.equals("no"))
                 .findFirst()
-                .orElseGet(() -> question.valueIds().get(0));
+                .orElseGet(() -> question.inside().get(0));
     }
 }

@@ -156,10 +156,14 @@ public final class Words implements Reason.Visitor<Said> {
                 .collect(Collectors.joining(" "));
         return new Said(
                 ask.isEmpty()
-                        ? "The protocol says nothing about this, so it stays closed."
+                        ? speaker(reason) + " says nothing about this, so it stays closed."
                         : "Covered only under some answers that are still open.",
                 ask.isEmpty() ? "Ask the surgeon: may this be done, and from when?" : "Ask the surgeon: " + ask,
                 reason.protocol());
+    }
+
+    private String speaker(Uncovered.NotCovered reason) {
+        return reason.protocol().equals(protocol.face()) ? "The protocol" : reason.protocol();
     }
 
     @Override
@@ -250,6 +254,9 @@ public final class Words implements Reason.Visitor<Said> {
         if (authority instanceof Authority.FromTherapist therapist) {
             return "narrowed by " + therapist.therapist() + ", " + Dates.say(therapist.since()) + ": "
                     + therapist.why();
+        }
+        if (authority instanceof Authority.FromPart part) {
+            return part.face() + ", part of " + part.protocol();
         }
         return ((Authority.FromProtocol) authority).face();
     }

@@ -46,6 +46,7 @@ class BundleTest {
                         "hip.arthroscopy-labral-repair",
                         "hip.replacement",
                         "knee.beginner-strength",
+                        "knee.cartilage-restoration",
                         "knee.kneecap-stabilisation",
                         "knee.ligament-reconstruction",
                         "knee.meniscectomy",

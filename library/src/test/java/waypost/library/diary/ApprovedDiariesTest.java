@@ -94,6 +94,7 @@ class ApprovedDiariesTest {
                 told("hamstring-threshold", "muscle.hamstring-strain", "pain-school=threshold", "tendon=whole"),
                 told("strain-calf", "muscle.strain", "muscle=calf", "grade=mild"),
                 told("strain-adductors", "muscle.strain", "muscle=adductors", "grade=moderate"),
+                told("cartilage-condyle", "knee.cartilage-restoration", "cartilage-site=condyle"),
                 told("tenodesis-alone", "shoulder.biceps-tenodesis", "labrum=none", "cuff=none"),
                 told(
                         "dislocation-anterior",
@@ -120,7 +121,8 @@ class ApprovedDiariesTest {
                         "shoulder.labral-repair",
                         "location=front",
                         "anchors=few",
-                        "other-repair=none",
+                        "cuff=none",
+                        "biceps=untouched",
                         "end-rotation=twelve"),
                 told("labral-repair-nothing-stated", "shoulder.labral-repair"),
                 told("shoulder-replacement-anatomic-tendon", "shoulder.replacement-anatomic", "approach=tendon"),
@@ -141,7 +143,16 @@ class ApprovedDiariesTest {
 
     private static Map<String, String> knee(String graft, String meniscus) {
         return Map.of(
-                "graft", graft, "meniscus-repair", meniscus, "cartilage-repair", "none", "collateral-repair", "none");
+                "ligament",
+                "anterior",
+                "graft",
+                graft,
+                "meniscus-repair",
+                meniscus,
+                "cartilage-repair",
+                "none",
+                "collateral-repair",
+                "none");
     }
 
     private static Map<String, String> early() {

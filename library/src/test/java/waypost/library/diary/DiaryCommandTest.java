@@ -41,7 +41,7 @@ class DiaryCommandTest {
                 .contains("limit: No added load after an injection  [injection.load]");
         assertThat(paragraph(told, "2031", "Sat 22 Mar")).contains("hold: sore after a long drive");
         assertThat(paragraph(told, "2031", "Mon 24 Mar"))
-                .contains("limit: Lift to the front: at most 140° of flexion  [lift.ceiling]");
+                .contains("limit: Lift to the front: at most 140° of flexion  [cuff.lift.ceiling]");
         assertThat(paragraph(told, "2031", "Tue 25 Mar"))
                 .contains("hold ends: sore after a long drive")
                 .contains("Begin again at 70 % of the last dose");
@@ -60,7 +60,7 @@ class DiaryCommandTest {
     @Test
     void refusesAFileThatIsNotThereAndOneThatCannotBeRead() throws IOException {
         Path bad = folder.resolve("bad.yaml");
-        Files.writeString(bad, Files.readString(Path.of(SHOULDER)).replace("lift.ceiling", "lift.ceilings"));
+        Files.writeString(bad, Files.readString(Path.of(SHOULDER)).replace("cuff.lift.ceiling", "lift.ceilings"));
 
         assertThat(diary("nowhere.yaml").err()).contains("found no file 'nowhere.yaml'");
         Ran refused = diary(bad.toString());

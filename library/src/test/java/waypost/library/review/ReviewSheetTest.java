@@ -42,21 +42,23 @@ class ReviewSheetTest {
 
         assertThat(twoMonths.weeks()).isEqualTo("8 wk");
         assertThat(twoMonths.limits())
-                .contains("Resisted hamstring: at most moderate effort")
+                .contains("Resisted hamstring after meniscus repair: at most moderate effort")
                 .contains("Weight after radial or root repair §: free if Q1bc");
         assertThat(row(sheet("shoulder.cuff-repair"), "day 28").limits())
-                .contains("Own elbow bending: at most low effort with M15 if Q3b");
+                .contains("Assisted motion: at most low effort if Q1ab");
+        assertThat(row(sheet("shoulder.cuff-repair"), "day 42").limits())
+                .contains("Own elbow bending: at most low effort if Q3b");
     }
 
     @Test
     void openingsTestsAndMeasuresStandOnTheDayTheyBegin() {
         ReviewSheet cuff = sheet("shoulder.cuff-repair");
 
-        assertThat(row(cuff, "day 14").opens()).contains("Arm lifted by the other with M1");
+        assertThat(row(cuff, "day 14").opens()).contains("Arm lifted by the other with M2");
         assertThat(row(cuff, "day 14").tests())
                 .contains("Shoulder range with the goniometer")
                 .contains("every 7 days: Shoulder external rotation, arm at the side");
-        assertThat(row(cuff, "day 14").phase()).isEqualTo("Carried motion, leave with M4 M6");
+        assertThat(row(cuff, "day 14").phase()).isEqualTo("Carried motion, leave with M8 M9");
         assertThat(cuff.otherClocks()).extracting(Row::when).contains("day 0 of fall", "day 14 of injection");
         assertThat(row(sheet("knee.ligament-reconstruction"), "day 98").opens())
                 .contains("no longer Small squat under a pressure cuff");
@@ -69,10 +71,7 @@ class ReviewSheetTest {
                 .containsExactly("a", "b", "c");
         assertThat(sheet("shoulder.cuff-repair").questions().get(2).values())
                 .extracting(ReviewSheet.Value::changes)
-                .containsExactly(
-                        "nothing of its own",
-                        "Resisted elbow bending or turning up; Own elbow bending; No arm back with the elbow straight;"
-                                + " a larger region");
+                .containsExactly("nothing of its own", "Fixed biceps tendon 1.0; a larger region");
         assertThat(sheet("shoulder.dislocation").questions().get(0).decisive()).isTrue();
     }
 

@@ -407,24 +407,42 @@ final class SecondJudge {
                 .findFirst();
         boolean decided = course.protocol().questions().stream()
                 .filter(Question::isDecisive)
+                .filter(q -> mayHold(q.asked()))
                 .allMatch(q -> combinations.stream()
                                 .map(answers -> answers.get(q.id()))
                                 .distinct()
                                 .count()
                         == 1);
+        boolean outside = course.protocol().questions().stream()
+                .filter(q -> mayHold(q.asked()))
+                .anyMatch(q -> q.values().stream()
+                        .filter(value -> value.outside())
+                        .anyMatch(value -> combinations.stream()
+                                .anyMatch(answers -> value.id().equals(answers.get(q.id())))));
         boolean covered = decided
+                && !outside
                 && opening.isPresent()
                 && combinations.stream()
                         .allMatch(answers -> opening.get().cases().stream().anyMatch(c -> holds(c.when(), answers)));
-        if (!covered) {
+        boolean partsSpeak = opening.isEmpty() || opening.get().parts().stream().allMatch(this::speaks);
+        if (!covered || !partsSpeak) {
             note("not-covered", "NOT_COVERED", against, kinds);
             return;
         }
-        for (Opening.Case written : opening.get().cases()) {
+        List<Opening.Case> all = new ArrayList<>(opening.get().cases());
+        opening.get().parts().forEach(part -> all.addAll(part.cases()));
+        for (Opening.Case written : all) {
             if (mayHold(written.when())) {
                 oneCase("opening." + role.key(), written, against, kinds);
             }
         }
+    }
+
+    /** Whether a part says when, under every combination under which it belongs to the operation. */
+    private boolean speaks(Opening.OfPart said) {
+        return combinations.stream()
+                .filter(answers -> holds(said.part().when(), answers))
+                .allMatch(answers -> said.cases().stream().anyMatch(c -> holds(c.when(), answers)));
     }
 
     private void oneCase(String rule, Opening.Case written, Set<String> against, List<String> kinds) {

@@ -83,7 +83,7 @@ class MilestoneWordsTest {
         assertThat(said("pain-quiet"))
                 .isEqualTo("out of date: 1 on Sun 2 Mar 2031; a reading counts for 14 days: measure again.");
         assertThat(said("gait-clean")).isEqualTo("met: seen on Tue 1 Apr 2031.");
-        assertThat(said("no-lag")).isEqualTo("not measured: No reading yet: measure it.");
+        assertThat(said("lag-5")).isEqualTo("not measured: No reading yet: measure it.");
         assertThat(said("quadriceps-80"))
                 .isEqualTo("test not safe yet: The test is safe from Mon 21 Apr 2031 (10 weeks completed).");
         assertThat(said("hop-80"))
@@ -122,10 +122,10 @@ class MilestoneWordsTest {
                         History.of(Side.RIGHT, Evidence.NONE, List.of(), List.of()))
                 .on(KneeCourse.DAY_ZERO.plusDays(24), KneeCourse.DAY_ZERO.plusDays(24), Outlook.TIME_ONLY);
 
-        assertThat(rules(standing.precautions())).contains("meniscus.bearing", "meniscus.bend-under-load");
+        assertThat(rules(standing.precautions())).contains("meniscus.weight.vertical", "meniscus.bend.under-load");
         assertThat(rules(standing.strictestPrecautions()))
-                .contains("meniscus.bearing-strict", "meniscus.bend-under-load-strict", "meniscus.bend")
-                .doesNotContain("meniscus.bearing", "meniscus.bend-under-load");
+                .contains("meniscus.weight.strict", "meniscus.bend.strict", "meniscus.bend")
+                .doesNotContain("meniscus.weight.vertical", "meniscus.bend.under-load");
     }
 
     private static List<String> rules(List<Precaution<?>> precautions) {

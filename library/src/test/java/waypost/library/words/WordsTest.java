@@ -59,8 +59,9 @@ class WordsTest {
 
         assertThat(unknown.on(30, "wall-slide-bend/operated").reasons().stream()
                         .map(r -> words.say(r).source()))
-                .containsExactly("Bend after meniscus repair · Knee ligament reconstruction 1.0 · meniscus repair not"
-                        + " stated: the stricter rule applies. Surgeon only.");
+                .containsExactly(
+                        "Bend after meniscus repair · Repaired meniscus 1.0, part of Knee ligament reconstruction 1.0 ·"
+                                + " meniscus repair not stated: the stricter rule applies. Surgeon only.");
     }
 
     @Test
