@@ -28,7 +28,7 @@ class PartPropertiesTest {
 
     private static final Map<List<Object>, Firsts> FIRSTS = new HashMap<>();
 
-    /** By role the first day on which it is open, if all goes to plan. */
+    /** By role the first day since the operation on which it is open, if all goes to plan. */
     private record Firsts(Map<RoleKey, CourseDay> days) {
         Optional<CourseDay> firstOpen(RoleKey role) {
             return Optional.ofNullable(days.get(role));
@@ -39,7 +39,13 @@ class PartPropertiesTest {
         return FIRSTS.computeIfAbsent(List.of(protocol.id(), answers), key -> {
             NormalHealing healing = NormalHealing.of(protocol, answers, BUNDLE);
             Map<RoleKey, CourseDay> days = new HashMap<>();
-            roles().forEach(role -> healing.firstOpen(role).ifPresent(day -> days.put(role, day)));
+            List<CourseDay> since = healing.days().stream()
+                    .filter(day -> !day.isBefore(CourseDay.ZERO))
+                    .toList();
+            roles().forEach(role -> since.stream()
+                    .filter(day -> healing.verdict(role, day).kind().isOpen())
+                    .findFirst()
+                    .ifPresent(day -> days.put(role, day)));
             return new Firsts(days);
         });
     }

@@ -27,7 +27,7 @@ import waypost.library.words.PrecautionWords;
 /** Limits over time: motions as stepped ceilings, weight bearing as steps, everything else as bars. */
 record LimitLanes(Standing standing, Ruler ruler, CourseDay today) {
 
-    /** Motions and weight bearing that bind in the stretch shown, those in force on the shown day first. */
+    /** Motions and weight bearing that bind in the stretch shown; first those that decide on the shown day. */
     List<Lane> drawn() {
         return lanes(limit -> isDrawn(limit.limit()));
     }
@@ -37,11 +37,16 @@ record LimitLanes(Standing standing, Ruler ruler, CourseDay today) {
     }
 
     private List<Lane> lanes(Predicate<InForce<?>> chosen) {
+        Set<String> deciding = standing.strictestPrecautions().stream()
+                .map(precaution -> precaution.limit().from().ruleId())
+                .collect(Collectors.toSet());
         return standing.course().resolved().limits().stream()
                 .<InForce<?>>map(limit -> limit)
                 .filter(chosen)
-                .sorted(Comparator.comparing(limit ->
-                        limit.restrictionOn(standing.day(), met(standing.day())).isEmpty()))
+                .sorted(Comparator.<InForce<?>, Boolean>comparing(
+                                limit -> !deciding.contains(limit.limit().head().id()))
+                        .thenComparing(limit -> limit.restrictionOn(standing.day(), met(standing.day()))
+                                .isEmpty()))
                 .map(limit -> lane(limit))
                 .filter(lane -> !lane.marks().isEmpty())
                 .toList();

@@ -12,17 +12,19 @@ import waypost.core.compare.LimitDifference;
 import waypost.core.compare.RoleDifference;
 import waypost.core.course.Course;
 import waypost.core.criterion.Criterion;
+import waypost.core.question.Question;
 import waypost.core.reason.VerdictKind;
 import waypost.core.resolved.Resolved;
 import waypost.library.words.DifferenceWords;
 import waypost.library.words.Terms;
+import waypost.library.words.WrittenWords;
 
 /**
  * What differs between two courses, listed in words.
  *
  * @param limits by thing and stretch what each leaves
  * @param rungs by rung the day on which each opens it, with the days on which they judge otherwise
- * @param only what only one of them has: milestones, duties, questions
+ * @param only what only one of them has or says so: milestones, duties, questions, phases, pain, holds, visits, measuring
  */
 record ComparePage(List<Line> limits, List<Line> rungs, List<Only> only) {
 
@@ -44,24 +46,37 @@ record ComparePage(List<Line> limits, List<Line> rungs, List<Only> only) {
                         .map(role -> rung(role, left, right))
                         .toList(),
                 Stream.of(
-                                only(
-                                        "Milestones",
-                                        comparison,
-                                        course -> course.resolved().protocol().criteria().stream()
-                                                .map(Criterion::title)),
-                                only(
-                                        "Duties",
-                                        comparison,
-                                        course -> course.resolved().duties().stream()
-                                                .map(Resolved.DutyInForce::duty)
-                                                .map(duty -> duty.head().title())),
-                                only(
-                                        "Questions",
-                                        comparison,
-                                        course -> course.resolved().protocol().questions().stream()
-                                                .map(question -> question.prompt())))
+                                only("Milestones", comparison, ComparePage::milestones),
+                                only("Duties", comparison, ComparePage::duties),
+                                only("Questions", comparison, ComparePage::questions),
+                                only("Parts", comparison, written(WrittenWords::parts)),
+                                only("Phases", comparison, written(WrittenWords::phases)),
+                                only("Pain", comparison, written(WrittenWords::pain)),
+                                only("Holds", comparison, written(WrittenWords::holds)),
+                                only("Visits", comparison, written(WrittenWords::visits)),
+                                only("Practice at home", comparison, written(WrittenWords::home)),
+                                only("Measuring", comparison, written(WrittenWords::measuring)),
+                                only("Where readings should lie", comparison, written(WrittenWords::corridors)))
                         .filter(only -> !only.isNothing())
                         .toList());
+    }
+
+    private static Stream<String> milestones(Course course) {
+        return course.resolved().protocol().criteria().stream().map(Criterion::title);
+    }
+
+    private static Stream<String> duties(Course course) {
+        return course.resolved().duties().stream()
+                .map(Resolved.DutyInForce::duty)
+                .map(WrittenWords::duty);
+    }
+
+    private static Stream<String> questions(Course course) {
+        return course.resolved().protocol().questions().stream().map(Question::prompt);
+    }
+
+    private static Function<Course, Stream<String>> written(Function<WrittenWords, Stream<String>> what) {
+        return course -> what.apply(new WrittenWords(course.resolved().protocol(), course.measures()));
     }
 
     private static Stream<Line> limits(LimitDifference limit) {

@@ -100,7 +100,15 @@ class ShelfTest {
     void twoProtocolsAreComparedOnOneRuler() {
         String page = text("/shelf/compare?left=shoulder.replacement-anatomic&right=shoulder.replacement-reverse");
 
-        assertThat(page).contains("A · phase", "B · phase", "Rungs judged otherwise", "Milestones", "only in A: ");
+        assertThat(page)
+                .contains(
+                        "A · phase",
+                        "B · phase",
+                        "Rungs judged otherwise",
+                        "Milestones",
+                        "Phases",
+                        "Measuring",
+                        "only in A: ");
     }
 
     @Test
