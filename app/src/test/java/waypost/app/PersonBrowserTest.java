@@ -52,6 +52,9 @@ class PersonBrowserTest {
         browser.waitForText("What the note says besides");
         browser.type("operation", operation);
         browser.tick("side", "right");
+        if (protocol.equals("knee.ligament-reconstruction")) {
+            browser.tick("answer.ligament", "anterior");
+        }
         browser.date("dayZero", RunningWaypost.TODAY.minusDays(daysAgo).toString());
         browser.type("surgeon", "Dr Halloway");
         browser.press("Read it back");

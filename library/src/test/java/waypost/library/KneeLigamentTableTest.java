@@ -190,6 +190,17 @@ class KneeLigamentTableTest {
                         .toList();
     }
 
+    /** The hamstring pulls the shin backward: what an anterior graft needs harms a posterior one. */
+    @ParameterizedTest
+    @CsvSource({"posterior", "several", "not stated"})
+    void nothingOfTheKneeOpensForAnotherLigament(String ligament) {
+        for (String role : List.of("prone-curl/operated", "bridge/both", "wall-squat/both", "heel-slide/operated")) {
+            assertThat(new KneeCourse().with("ligament", ligament).firstOpenDay(role))
+                    .as(role)
+                    .isEmpty();
+        }
+    }
+
     @ParameterizedTest
     @CsvSource({"41,BARRED", "55,BARRED", "83,NOT_YET", "84,OPEN"})
     void resistedHamstringWaitsAsLongAsAfterAMeniscusRepairAlone(int day, VerdictKind kind) {

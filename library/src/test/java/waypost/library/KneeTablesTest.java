@@ -92,7 +92,7 @@ class KneeTablesTest {
                     .isLessThan(meniscus("vertical").firstOpen(role).orElseThrow());
         }
         assertThat(new TableCourse("knee.meniscectomy")
-                        .with("cartilage=drilled")
+                        .with("cartilage=condyle")
                         .firstOpen("pogo/both")
                         .orElseThrow())
                 .isGreaterThan(trimmed.firstOpen("pogo/both").orElseThrow());

@@ -138,7 +138,7 @@ class CourseMapTest {
     @Test
     void aCeilingIsAsHighAsItsDegrees() {
         Lane bend = lanes(map(BUNDLE.protocol("knee.meniscus-repair"), 10, Scale.WHOLE)).stream()
-                .filter(lane -> lane.title().equals("Bend"))
+                .filter(lane -> lane.title().equals("Bend after meniscus repair"))
                 .findFirst()
                 .orElseThrow();
         Mark first = bend.marks().get(0);

@@ -64,6 +64,31 @@ class DecisiveQuestionTest {
         assertThat(asked().answers(both).on(0).kind()).isEqualTo(VerdictKind.NOT_COVERED);
     }
 
+    /** An answer for which the protocol is not meant opens nothing, and neither does its being possible. */
+    @Test
+    void nothingOpensForAnAnswerOutsideTheProtocol() {
+        Question which = new Question(
+                "ligament",
+                "Which ligament?",
+                List.of(new Question.Value("anterior", "anterior"), new Question.Value("posterior", "posterior", true)),
+                Question.Kind.FINDING,
+                Condition.ALWAYS,
+                Optional.empty(),
+                Optional.empty());
+        Fixture fixture = new Fixture().question(which).asking(bend(60)).open(from("day 0"));
+
+        assertThat(fixture.on(200).reasons())
+                .containsExactly(new Uncovered.NotCovered("Test knee 1", List.of("ligament")));
+        assertThat(fixture.answers(Answers.NONE.with("ligament", "posterior"))
+                        .on(200)
+                        .reasons())
+                .containsExactly(new Uncovered.NotCovered("Test knee 1", List.of()));
+        assertThat(fixture.answers(Answers.NONE.with("ligament", "anterior"))
+                        .on(0)
+                        .kind())
+                .isEqualTo(VerdictKind.OPEN);
+    }
+
     @Test
     void aSchoolMayNotBeDecisive() {
         assertThat(DIRECTION.isDecisive()).isTrue();
