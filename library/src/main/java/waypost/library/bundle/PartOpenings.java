@@ -11,6 +11,7 @@ import waypost.core.criterion.Criterion;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
 import waypost.core.protocol.Opening;
+import waypost.library.text.Entry;
 
 /**
  * When a part lets the roles be done that its protocol opens. A part that lists openings speaks for its region: what the
@@ -25,7 +26,7 @@ final class PartOpenings {
 
     PartOpenings(Inclusion inclusion, List<Criterion> criteria, Map<String, Activity> activities) {
         this.inclusion = inclusion;
-        this.left = Set.copyOf(inclusion.top().list("leaves", waypost.library.text.Entry::text));
+        this.left = Set.copyOf(inclusion.top().list("leaves", Entry::text));
         OpeningReader reader = new OpeningReader(ConditionReader.of(inclusion), List.of(), criteria);
         inclusion
                 .top()
