@@ -20,6 +20,7 @@ class AttestationTest {
         form.put("protocol", "hand.flexor-tendon-zone-2");
         form.put("operation", "flexor tendon repair");
         form.put("answer.nerve", "whole");
+        form.put("answer.digit", "finger");
         return form;
     }
 

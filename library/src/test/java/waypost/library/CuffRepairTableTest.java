@@ -125,11 +125,11 @@ class CuffRepairTableTest {
 
     @Test
     void dutiesAreDueOnTheirDaysAndActiveLostWithPassiveKeptIsCalledAbout() {
-        assertThat(cuff(SMALL).duties(41)).contains("cuff.sling.small", "hand.moves");
-        assertThat(cuff(SMALL).duties(42)).doesNotContain("cuff.sling.small", "hand.moves");
+        assertThat(cuff(SMALL).duties(41)).contains("cuff.sling.small", "sling-hand.hand.moves");
+        assertThat(cuff(SMALL).duties(42)).doesNotContain("cuff.sling.small", "sling-hand.hand.moves");
         assertThat(cuff(SMALL).overdue(70)).isEmpty();
-        assertThat(cuff(SMALL).overdue(71)).containsExactly("active.begun");
-        assertThat(cuff(SMALL).overdue(85)).contains("lift.by-12");
+        assertThat(cuff(SMALL).overdue(71)).containsExactly("cuff.active.begun");
+        assertThat(cuff(SMALL).overdue(85)).contains("cuff.lift.by-12");
         assertThat(cuff(SMALL).overdue(99)).contains("active.keeps-up");
     }
 

@@ -19,7 +19,8 @@ class HipReplacementTableTest {
     private static final String POSTERIOR = "approach=posterior weight=as-tolerated precautions=set duration=";
 
     private static TableCourse hip(String answers) {
-        return new TableCourse("hip.replacement").with(answers);
+        return new TableCourse("hip.replacement")
+                .with("block=none operation=first side-muscles=none bone=none " + answers);
     }
 
     @ParameterizedTest
@@ -53,7 +54,7 @@ class HipReplacementTableTest {
         assertThat(none.limit("posterior.bend.six", 10)).isEmpty();
         assertThat(none.allowsNothing("posterior.combined", 100)).isTrue();
         assertThat(none.standing(10).precautions())
-                .filteredOn(p -> p.limit().from().ruleId().equals("posterior.combined"))
+                .filteredOn(p -> p.limit().from().ruleId().equals("hip-precautions.posterior.combined"))
                 .allMatch(p -> p.limit().from().surgeonOnly());
     }
 
@@ -99,9 +100,9 @@ class HipReplacementTableTest {
     @ParameterizedTest
     @CsvSource({"0,20", "27,20", "28,50", "41,50"})
     void partialWeightBearingRisesInSteps(int day, double percent) {
-        assertThat(hip("approach=anterior weight=partial").limit("weight.partial", day))
+        assertThat(hip("approach=anterior weight=partial").limit("new-joint.weight.partial", day))
                 .isEqualTo(Optional.of(Allowed.within(BodyShare.ofPercent(percent))));
-        assertThat(hip("approach=anterior weight=as-tolerated").limit("weight.partial", day))
+        assertThat(hip("approach=anterior weight=as-tolerated").limit("new-joint.weight.partial", day))
                 .isEmpty();
     }
 
@@ -112,8 +113,8 @@ class HipReplacementTableTest {
         "walk-frame/both,0",
         "walk-crutches/both,1",
         "chair-push-up/both,1",
-        "walk-cane/both,28",
-        "walk-free/both,42",
+        "walk-cane/both,14",
+        "walk-free/both,28",
         "side-steps-band/both,56",
         "abductor-hold/operated,84"
     })
@@ -125,15 +126,41 @@ class HipReplacementTableTest {
     void unknownApproachKeepsTheRulesOfAll() {
         assertThat(hip("").standing(10).precautions())
                 .extracting(p -> p.limit().from().ruleId())
-                .contains("posterior.bend.twelve", "anterior.back", "lateral.abduction", "weight.partial");
+                .contains(
+                        "hip-precautions.posterior.bend.twelve",
+                        "hip-precautions.anterior.back",
+                        "hip-precautions.lateral.abduction",
+                        "new-joint.weight.partial");
+    }
+
+    /** Not said means the strictest: bone, abductors, revision and a leg that may be numb. */
+    @ParameterizedTest
+    @CsvSource({
+        "bone=broken,walk-free/both,56",
+        "side-muscles=tendon,lying-abduction/operated,56",
+        "side-muscles=trochanter,walk-cane/both,56",
+        "operation=revision,walk-free/both,84",
+        "approach=lateral,walk-free/both,56"
+    })
+    void whatWasDoneBesidesWaitsLonger(String answer, String role, int day) {
+        assertThat(hip(POSTERIOR + "six " + answer).firstOpen(role)).contains(day);
+    }
+
+    @Test
+    void aLegThatIsNumbStandsInALockedBraceOnly() {
+        TableCourse numb = hip(POSTERIOR + "six block=given");
+
+        assertThat(numb.on(0, "walk-frame/both").reducedTo().orElseThrow().setUps())
+                .containsExactly("brace-locked");
+        assertThat(numb.on(0, "weight-shift/both").kind()).isNotEqualTo(VerdictKind.OPEN);
     }
 
     @Test
     void firstStepsAndTheLimpAreDue() {
         assertThat(hip(POSTERIOR + "six").overdue(2)).isEmpty();
-        assertThat(hip(POSTERIOR + "six").overdue(3)).containsExactly("walk.begun");
+        assertThat(hip(POSTERIOR + "six").overdue(3)).containsExactly("new-joint.walk.begun");
         assertThat(hip(POSTERIOR + "six").overdue(85)).contains("limp.by-12", "side.begun");
-        assertThat(hip(POSTERIOR + "six").duties(10)).contains("pumps.hourly", "pillow");
-        assertThat(hip("approach=anterior").duties(10)).doesNotContain("pillow");
+        assertThat(hip(POSTERIOR + "six").duties(10)).contains("new-joint.pumps", "hip-precautions.pillow");
+        assertThat(hip("approach=anterior").duties(10)).doesNotContain("hip-precautions.pillow");
     }
 }

@@ -16,7 +16,8 @@ class KneeTablesTest {
     }
 
     private static TableCourse replaced() {
-        return new TableCourse("knee.replacement").with("kind=total weight=as-tolerated");
+        return new TableCourse("knee.replacement")
+                .with("kind=total weight=as-tolerated block=none extensor=none side=none bone=none");
     }
 
     private static TableCourse beginner(String school) {
@@ -118,16 +119,17 @@ class KneeTablesTest {
 
     @ParameterizedTest
     @CsvSource({
-        "hamstring,hamstring.graft,41,none",
-        "hamstring,hamstring.graft,42,at most low effort",
-        "donor,hamstring.graft,10,free",
-        "quadriceps,quadriceps.graft,55,none",
+        "hamstring,donor-site.hamstring,55,none",
+        "hamstring,donor-site.hamstring,56,at most moderate effort",
+        "donor,donor-site.hamstring,10,free",
+        "quadriceps-tendon,quadriceps.graft,55,none",
+        "quadriceps-tendon,quadriceps.graft,56,at most low effort",
         "donor,bend,13,at most 60° of flexion",
         "donor,weight.braced,30,at most 50 % of body weight"
     })
     void theKneecapIsLedByTheBraceAndTheGraftIsSpared(String graft, String rule, int day, String said) {
         assertThat(new TableCourse("knee.kneecap-stabilisation")
-                        .with("bone=none graft=" + graft)
+                        .with("bone=none groove=none graft=" + graft)
                         .says(rule, day))
                 .isEqualTo(said);
     }

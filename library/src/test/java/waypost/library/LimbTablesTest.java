@@ -99,7 +99,7 @@ class LimbTablesTest {
         assertThat(Stream.of("calf-raise-two/both", "calf-raise-one/operated", "calf-step/operated", "run-walk/both")
                         .map(role -> achilles.firstOpen(role).orElseThrow()))
                 .isSorted();
-        assertThat(achilles.duties(50)).contains("boot.early").doesNotContain("boot.cautious");
+        assertThat(achilles.duties(50)).contains("heel-cord.boot.early").doesNotContain("heel-cord.boot.cautious");
     }
 
     @Test

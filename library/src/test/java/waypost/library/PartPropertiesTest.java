@@ -56,12 +56,15 @@ class PartPropertiesTest {
                 .map(role -> role.key());
     }
 
-    /** The protocol of the operation that is nothing but this part. */
+    /** The protocol of the operation that is nothing but this part: the part says when its exercises open, always. */
     private static Optional<Protocol> alone(Included part) {
         return BUNDLE.protocols().stream()
                 .filter(protocol -> protocol.parts().stream()
                         .anyMatch(own ->
                                 own.id().equals(part.id()) && own.when().oneOf().isEmpty()))
+                .filter(protocol -> protocol.openings().stream()
+                        .flatMap(opening -> opening.parts().stream())
+                        .anyMatch(said -> said.part().id().equals(part.id())))
                 .findFirst();
     }
 
@@ -149,8 +152,14 @@ class PartPropertiesTest {
         String id = part.when().oneOf().keySet().iterator().next();
         return frame.question(id).valueIds().stream()
                 .filter(value -> !part.when().oneOf().get(id).contains(value))
+                .filter(value -> bringsNothingElse(frame, with, with.with(id, value)))
                 .map(value -> with.with(id, value))
                 .toList();
+    }
+
+    /** Another value may stand for another repair with parts of its own: that is no part less. */
+    private static boolean bringsNothingElse(Protocol frame, Answers with, Answers without) {
+        return frame.parts().stream().filter(other -> belongs(other, without)).allMatch(other -> belongs(other, with));
     }
 
     private static boolean opensEarlier(Firsts with, Firsts without, RoleKey role) {

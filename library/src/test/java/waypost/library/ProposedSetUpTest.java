@@ -22,7 +22,8 @@ import waypost.core.progression.Way;
 /** Where the usual set-up asks too much, the nearest easier one is proposed before a part of the movement is cut away. */
 class ProposedSetUpTest {
 
-    private static final String POSTERIOR = "approach=posterior weight=as-tolerated precautions=set duration=twelve";
+    private static final String POSTERIOR =
+            "block=none operation=first side-muscles=none bone=none approach=posterior weight=as-tolerated precautions=set duration=twelve";
     private static final DayOfWork WELL = new DayOfWork(0, Optional.empty(), Optional.empty());
 
     /** A chair of 45 cm bends the hip past 90°; one of 50 cm does not. */

@@ -1,5 +1,7 @@
 package waypost.library;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
@@ -64,19 +66,28 @@ final class TableCourse {
 
     /** What a limit allows on a day with no milestone met; empty when it is free or not in force. */
     Optional<?> limit(String rule, int day) {
-        Optional<InForce<?>> found = course().resolved().limits().stream()
-                .filter(l -> l.limit().head().id().equals(rule))
-                .findFirst();
-        return found.flatMap(l -> l.restrictionOn(new CourseDay(day), Set.of())).map(step -> step.value());
+        return inForce(rule)
+                .flatMap(l -> l.restrictionOn(new CourseDay(day), Set.of()))
+                .map(step -> step.value());
     }
 
     /** What a limit leaves on a day with no milestone met, as a precaution says it: "at most 60° of flexion". */
     String says(String rule, int day) {
+        return inForce(rule).flatMap(l -> said(l, day)).orElse("free");
+    }
+
+    /** The limit of this id, or a part's whose id ends so; a table that names none is wrong. */
+    private Optional<InForce<?>> inForce(String rule) {
+        assertThat(BUNDLE.protocol(protocol).limits())
+                .extracting(limit -> limit.head().id())
+                .anyMatch(id -> isCalled(id, rule));
         return course().resolved().limits().stream()
-                .filter(l -> l.limit().head().id().equals(rule))
-                .findFirst()
-                .flatMap(l -> said(l, day))
-                .orElse("free");
+                .filter(l -> isCalled(l.limit().head().id(), rule))
+                .findFirst();
+    }
+
+    private static boolean isCalled(String id, String rule) {
+        return id.equals(rule) || id.endsWith("." + rule);
     }
 
     private static <T> Optional<String> said(InForce<T> limit, int day) {

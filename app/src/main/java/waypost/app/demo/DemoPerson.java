@@ -139,9 +139,13 @@ record DemoPerson(
 
     /** An anterior ligament with neither cartilage nor a side ligament repaired, and what else is answered. */
     private static Map<String, String> anterior(String more) {
-        Map<String, String> answers =
-                new HashMap<>(Map.of("ligament", "anterior", "cartilage-repair", "none", "collateral-repair", "none"));
-        for (String answer : more.split(" ")) {
+        return answers("ligament=anterior cartilage-repair=none collateral-repair=none " + more);
+    }
+
+    /** Answers written "question=value question=value"; a later one of the same question counts. */
+    private static Map<String, String> answers(String written) {
+        Map<String, String> answers = new HashMap<>();
+        for (String answer : written.split(" ")) {
             String[] parts = answer.split("=", 2);
             answers.put(parts[0], parts[1]);
         }
@@ -177,11 +181,11 @@ record DemoPerson(
                         .reading("7 own shoulder-flexion 55\n7 own wound-closed seen\n10 own pain-next-morning 3\n"),
                 person("Henrike Solborg", "1952-03-30", "4209", "left", 9, "15:30", List.of())
                         .after(Operation.HIP)
-                        .with(Map.of("weight", "as-tolerated"))
+                        .with(answers("weight=as-tolerated block=none operation=first side-muscles=none bone=none"))
                         .reading("-14 other hip-flexion 112\n6 own hip-flexion 72\n8 own pain-next-morning 4\n"),
                 person("Silvan Teague", "1994-12-17", "4198", "right", 20, "16:00", List.of())
                         .after(Operation.FINGER)
-                        .with(Map.of("nerve", "whole", "school", "early-active"))
+                        .with(answers("nerve=whole school=early-active digit=finger strands=four pulley=none"))
                         .reading("6 other pip-extension 0\n6 own pip-extension -15\n13 own pip-extension -10\n"
                                 + "13 own wound-closed seen\n19 own pip-extension -10\n"));
     }
@@ -195,6 +199,7 @@ record DemoPerson(
                                 "-3 other range 3-0-140\n12 own range 0-4-78\n26 own range 0-0-90\n26 own knee-effusion 1+\n"),
                 person("Rosalind Quayle", "2004-10-02", "4211", "right", 16, "16:40", List.of())
                         .after(Operation.DISLOCATION)
+                        .with(Map.of("bone", "none"))
                         .reading("12 own pain-next-morning 3\n"),
                 person("Linnea Farouk", "1985-12-28", "4177", "left", 45, "17:00", List.of())
                         .after(Operation.ACHILLES)

@@ -84,9 +84,17 @@ record SheetRows(LoadedCourse course, Standing standing, List<KeptReading> lates
                 .ifPresent(point -> said.add("expected " + MilestoneWords.corridor(measure, point)));
         measure.norm()
                 .ifPresent(norm -> said.add("usual " + MilestoneWords.reading(measure, measure.amount(norm.value()))));
-        if (measure.error() > 0) {
-            said.add("error " + Plain.number(measure.error()) + measure.unit().suffix());
+        if (measure.error().units() > 0) {
+            said.add("error " + Plain.number(measure.error().units())
+                    + measure.unit().suffix());
         }
+        if (measure.error().percent() > 0) {
+            said.add("error " + Plain.number(measure.error().percent()) + " %");
+        }
+        measure.error()
+                .important()
+                .ifPresent(least -> said.add("worth while from " + Plain.number(least)
+                        + measure.unit().suffix()));
         return String.join(" · ", said);
     }
 

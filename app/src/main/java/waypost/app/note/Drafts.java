@@ -88,9 +88,8 @@ class Drafts {
 
     private static String changed(Measure measure, Reading before, Reading now) {
         double gain = measure.gain(before.amount(), now.amount());
-        double error = measure.errorBetween(before, now);
         String since = " since " + Dates.say(before.date());
-        if (!measure.unit().hasDistances() || Math.abs(gain) <= error) {
+        if (!measure.isChange(before, now)) {
             return gain == 0 ? ", as" + since.substring(6) + " before" : ", no change beyond the error" + since;
         }
         return ", " + Plain.number(Math.abs(gain)) + measure.unit().suffix() + (gain > 0 ? " better" : " worse")

@@ -34,6 +34,7 @@ import waypost.library.review.ReviewSheets;
 import waypost.library.words.Dates;
 import waypost.library.words.SignWords;
 import waypost.library.words.Words;
+import waypost.library.words.WrittenWords;
 
 /** The shelf, and one protocol read on the map under any answers. */
 @Controller
@@ -102,6 +103,9 @@ class ShelfController {
         model.addAttribute("panel", rung.map(key -> panel(staff, read, standing, key)));
         model.addAttribute("lineSaid", SignWords.date(standing.date()));
         model.addAttribute("sheet", ReviewSheets.of(read.protocol(), bundle));
+        model.addAttribute(
+                "parts",
+                new WrittenWords(read.protocol(), bundle.measures()).parts().toList());
         model.addAttribute("findings", findings.of(bundle, read.protocol()));
         model.addAttribute(
                 "pain", standing.course().resolved().pain().map(Words::say).orElse(""));

@@ -30,6 +30,9 @@ class VisitBrowserTest {
         Map<String, String> form = Referring.form("Visit By Hand", "VB-" + ++numbers, day);
         form.keySet().removeIf(key -> key.startsWith("answer."));
         form.put("protocol", protocol);
+        if (protocol.startsWith("hand.")) {
+            form.put("answer.digit", "finger");
+        }
         Visitor.Answer opened = Visitor.signedIn("therapist").post("/courses", form);
         assertThat(opened.status()).isEqualTo(302);
         return "/courses/" + form.get("courseId");

@@ -86,8 +86,8 @@ public record Doubts(Side operated, LocalDate dayZero) {
     private static boolean isUnlikely(Measure measure, Reading before, Reading reading) {
         double error = measure.errorOf(reading);
         double apart = Math.abs(measure.gain(before.amount(), reading.amount()));
-        if (error > 0) {
-            return apart >= UNLIKELY_ERRORS * error;
+        if (error > 0 && apart >= UNLIKELY_ERRORS * error) {
+            return true;
         }
         double less = Math.min(before.amount().value(), reading.amount().value());
         double more = Math.max(before.amount().value(), reading.amount().value());

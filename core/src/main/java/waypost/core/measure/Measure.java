@@ -11,7 +11,7 @@ import waypost.core.body.Motion;
  *
  * @param id permanent id
  * @param motion for a range: the axis, and in {@code end} which end of it
- * @param error a change smaller than this is not a change, by the usual tool in one rater's hands; 0 where none applies
+ * @param error a change smaller than this is not a change, by the usual tool in one rater's hands
  * @param toolErrors the same by other tools
  * @param validDays how old a reading may be and still count
  * @param bothSides whether each side has its own value
@@ -28,7 +28,7 @@ public record Measure(
         Unit unit,
         Optional<Motion> motion,
         Optional<Direction> end,
-        double error,
+        MeasuringError error,
         List<ToolError> toolErrors,
         int validDays,
         boolean bothSides,
@@ -66,10 +66,9 @@ public record Measure(
 
     public Measure {
         toolErrors = List.copyOf(toolErrors);
-        if (error < 0 || validDays < 1 || least >= most) {
-            throw new IllegalArgumentException("measure " + id + ": found error " + error + ", valid days " + validDays
-                    + ", bounds " + least + " to " + most
-                    + ", allowed: an error of 0 or more, at least 1 day, and the lesser bound first");
+        if (validDays < 1 || least >= most) {
+            throw new IllegalArgumentException("measure " + id + ": found valid days " + validDays + ", bounds " + least
+                    + " to " + most + ", allowed: at least 1 day, and the lesser bound first");
         }
     }
 
@@ -81,7 +80,7 @@ public record Measure(
 
     /** The error of one reading, by its tool in one rater's hands. */
     public double errorOf(Reading reading) {
-        return toolError(reading).map(ToolError::sameRater).orElse(error);
+        return errorIn(reading, true);
     }
 
     /** The least difference between two readings that is a change: the coarser tool's, and more between two raters. */
@@ -93,7 +92,13 @@ public record Measure(
     private double errorIn(Reading reading, boolean sameRater) {
         return toolError(reading)
                 .map(tool -> sameRater ? tool.sameRater() : tool.otherRater())
-                .orElse(error);
+                .orElseGet(() -> error.at(reading.amount().value()));
+    }
+
+    /** Whether the two differ by at least what can be told apart; grades have no distance that could be. */
+    public boolean isChange(Reading earlier, Reading later) {
+        double by = Math.abs(gain(earlier.amount(), later.amount()));
+        return by > 0 && unit.hasDistances() && by >= errorBetween(earlier, later);
     }
 
     private Optional<ToolError> toolError(Reading reading) {

@@ -1,6 +1,9 @@
 package waypost.core.protocol;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import waypost.core.time.Moment;
 
 /**
@@ -41,5 +44,16 @@ public record FollowUp(List<Measuring> measuring, List<Corridor> corridors, List
         corridors = List.copyOf(corridors);
         visits = List.copyOf(visits);
         home = List.copyOf(home);
+    }
+
+    /** This, and what a part has measured besides; what this measures itself stays as it says. */
+    public FollowUp measuringToo(List<Measuring> besides) {
+        Set<String> own = measuring.stream().map(Measuring::measure).collect(Collectors.toSet());
+        return new FollowUp(
+                Stream.concat(measuring.stream(), besides.stream().filter(due -> !own.contains(due.measure())))
+                        .toList(),
+                corridors,
+                visits,
+                home);
     }
 }

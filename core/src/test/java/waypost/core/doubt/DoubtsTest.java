@@ -12,6 +12,7 @@ import waypost.core.body.Mode;
 import waypost.core.body.Side;
 import waypost.core.gate.Fixture;
 import waypost.core.measure.Measure;
+import waypost.core.measure.MeasuringError;
 import waypost.core.measure.Method;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
@@ -28,7 +29,7 @@ class DoubtsTest {
             Unit.NEWTON_METRES,
             Optional.empty(),
             Optional.empty(),
-            0,
+            MeasuringError.NONE,
             List.of(),
             42,
             true,

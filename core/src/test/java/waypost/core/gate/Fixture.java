@@ -38,6 +38,7 @@ import waypost.core.log.Decisions;
 import waypost.core.log.Evidence;
 import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
+import waypost.core.measure.MeasuringError;
 import waypost.core.measure.Method;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
@@ -113,7 +114,7 @@ public final class Fixture {
                 Unit.DEGREES,
                 Optional.of(Motion.KNEE_FLEXION),
                 Optional.of(end),
-                5,
+                MeasuringError.of(5),
                 List.of(new Measure.ToolError(Tool.GONIOMETER, 5, 10), new Measure.ToolError(Tool.BY_EYE, 15, 15)),
                 14,
                 true,

@@ -36,7 +36,7 @@ class DerivedTest {
                 Unit.DEGREES,
                 Optional.empty(),
                 Optional.empty(),
-                0,
+                MeasuringError.NONE,
                 List.of(),
                 14,
                 false,

@@ -23,6 +23,7 @@ import waypost.core.log.Evidence;
 import waypost.core.log.Session;
 import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
+import waypost.core.measure.MeasuringError;
 import waypost.core.measure.Method;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
@@ -52,7 +53,7 @@ class ReviewTest {
                 unit,
                 Optional.empty(),
                 Optional.empty(),
-                0,
+                MeasuringError.NONE,
                 List.of(),
                 validDays,
                 true,
@@ -295,7 +296,7 @@ class ReviewTest {
                 Unit.NEWTON_METRES,
                 Optional.empty(),
                 Optional.empty(),
-                0,
+                MeasuringError.NONE,
                 List.of(),
                 42,
                 true,

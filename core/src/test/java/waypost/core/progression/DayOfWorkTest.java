@@ -22,6 +22,7 @@ import waypost.core.log.Response;
 import waypost.core.log.WorkLog;
 import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
+import waypost.core.measure.MeasuringError;
 import waypost.core.measure.Method;
 import waypost.core.measure.Reading;
 import waypost.core.measure.Taken;
@@ -35,7 +36,7 @@ class DayOfWorkTest {
 
     private static final Measure EFFUSION = measure("effusion", Unit.EFFUSION_GRADE);
     private static final List<RedFlag> ASKED = Arrays.stream(Tier.values())
-            .map(tier -> new RedFlag(tier.name(), "?", tier, "", "", Set.of()))
+            .map(tier -> new RedFlag(tier.name(), "?", tier, "", "", Set.of(), Set.of()))
             .toList();
 
     private static Measure measure(String id, Unit unit) {
@@ -45,7 +46,7 @@ class DayOfWorkTest {
                 unit,
                 Optional.empty(),
                 Optional.empty(),
-                0,
+                MeasuringError.NONE,
                 List.of(),
                 14,
                 true,

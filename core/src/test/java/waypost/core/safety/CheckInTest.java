@@ -9,6 +9,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import waypost.core.body.Joint;
 import waypost.core.body.Region;
+import waypost.core.body.Tissue;
 
 class CheckInTest {
 
@@ -18,7 +19,7 @@ class CheckInTest {
     private static final List<RedFlag> ASKED = List.of(SHARP, CALF, BREATH);
 
     private static RedFlag flag(String id, Tier tier, Set<Joint> joints) {
-        return new RedFlag(id, id + "?", tier, "think", "says", joints);
+        return new RedFlag(id, id + "?", tier, "think", "says", joints, Set.of());
     }
 
     private static CheckIn with(CheckIn.Swelling swelling, String... flags) {
@@ -56,6 +57,18 @@ class CheckInTest {
         assertThat(SHARP.concerns(knee)).isTrue();
         assertThat(SHARP.concerns(hand)).isFalse();
         assertThat(BREATH.concerns(hand)).isTrue();
+    }
+
+    @Test
+    void aFlagOfATissueIsAskedOnlyWhereItWasTreated() {
+        RedFlag bulge = new RedFlag("bulge", "?", Tier.SAME_DAY, "", "", Set.of(Joint.SHOULDER), Set.of(Tissue.BICEPS));
+
+        assertThat(bulge.concerns(new Region(Set.of(Joint.SHOULDER), Set.of(Tissue.BICEPS), Set.of())))
+                .isTrue();
+        assertThat(bulge.concerns(new Region(Set.of(Joint.SHOULDER), Set.of(Tissue.LABRUM), Set.of())))
+                .isFalse();
+        assertThat(bulge.concerns(new Region(Set.of(Joint.KNEE), Set.of(Tissue.BICEPS), Set.of())))
+                .isFalse();
     }
 
     @Test

@@ -130,8 +130,8 @@ class VisitTest {
 
     @Test
     void aFlagIsRaisedOnlyWhereItWasAnsweredWithYes() {
-        RedFlag calf = new RedFlag("calf", "?", Tier.SAME_DAY, "", "", Set.of());
-        RedFlag fever = new RedFlag("fever", "?", Tier.SAME_DAY, "", "", Set.of());
+        RedFlag calf = new RedFlag("calf", "?", Tier.SAME_DAY, "", "", Set.of(), Set.of());
+        RedFlag fever = new RedFlag("fever", "?", Tier.SAME_DAY, "", "", Set.of(), Set.of());
         CheckIn said = new CheckIn(1, Optional.empty(), Optional.empty(), CheckIn.Swelling.NONE, Set.of("calf"));
         Visit visit = Visit.of(
                 visit(WorkLog.NONE).standing(),

@@ -60,10 +60,10 @@ final class DutyReader {
                 whenUnknown(entry));
     }
 
-    static HoldRule holdRule(Entry entry) {
+    static HoldRule holdRule(Entry entry, HeadReader heads) {
         Optional<Integer> longest = entry.maybe("longest-days", Integer::parseInt);
         return new HoldRule(
-                entry.text("id"),
+                heads.id(entry),
                 Word.all(entry, "kinds", Hold.Kind.class),
                 longest.map(OptionalInt::of).orElseGet(OptionalInt::empty),
                 entry.find("otherwise").map(Entry::text).orElse(""),

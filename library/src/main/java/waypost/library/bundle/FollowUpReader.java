@@ -14,18 +14,23 @@ record FollowUpReader(Map<String, Measure> measures) {
 
     FollowUp followUp(Entry entry) {
         return new FollowUp(
-                entry.list(
-                        "measuring",
-                        due -> new FollowUp.Measuring(
-                                measure(due),
-                                due.at("from").as(Moment::parse),
-                                due.at("every-days").as(Integer::parseInt))),
+                measuring(entry),
                 entry.list(
                         "corridors",
                         corridor -> new FollowUp.Corridor(
                                 measure(corridor), corridor.list("points", FollowUpReader::point))),
                 stretches(entry, "visits"),
                 stretches(entry, "home"));
+    }
+
+    /** What is measured when, as a protocol's follow-up or a part says it. */
+    List<FollowUp.Measuring> measuring(Entry entry) {
+        return entry.list(
+                "measuring",
+                due -> new FollowUp.Measuring(
+                        measure(due),
+                        due.at("from").as(Moment::parse),
+                        due.at("every-days").as(Integer::parseInt)));
     }
 
     private static FollowUp.Point point(Entry entry) {

@@ -23,9 +23,14 @@ record HeadReader(ConditionReader conditions, String part, String face) {
                 inclusion.part().face());
     }
 
+    /** Of a part's rule it begins with the part. */
+    String id(Entry entry) {
+        return part.isEmpty() ? entry.text("id") : part + "." + entry.text("id");
+    }
+
     RuleHead head(Entry entry) {
         return new RuleHead(
-                part.isEmpty() ? entry.text("id") : part + "." + entry.text("id"),
+                id(entry),
                 entry.text("title"),
                 conditions.when(entry),
                 entry.maybe("surgeon-only", Boolean::parseBoolean).orElse(false),

@@ -1,6 +1,5 @@
 package waypost.library.bundle;
 
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,11 +31,24 @@ record Inclusion(Entry top, Included part, List<Question> questions) {
                 pairs(entry, "asks"),
                 pairs(entry, "answers"));
         Inclusion inclusion = new Inclusion(top, part, questions);
+        if (!part.isAlways()) {
+            inclusion.refuseSometimes(entry);
+        }
         part.answers().forEach((id, value) -> inclusion.question(id).titleOf(value));
         part.asks()
                 .forEach((id, asked) ->
                         inclusion.checkAsked(id, ConditionReader.of(own).question(asked)));
         return inclusion;
+    }
+
+    /** What has no condition of its own can't come and go with an answer. */
+    private void refuseSometimes(Entry entry) {
+        for (String key : List.of("holds", "measuring")) {
+            if (top.find(key).isPresent()) {
+                entry.problem("found the part '" + part.id() + "', which has '" + key
+                        + "', under some answers only, allowed: such a part always");
+            }
+        }
     }
 
     private static Entry known(String id, Map<String, Entry> parts) {
@@ -84,15 +96,18 @@ record Inclusion(Entry top, Included part, List<Question> questions) {
 
     /** A condition of the part, said of the protocol's questions. */
     Condition within(Condition written) {
-        Map<String, Set<String>> oneOf = new HashMap<>();
-        written.oneOf().forEach((id, values) -> {
-            String fixed = part.answers().get(id);
-            if (fixed == null) {
-                oneOf.put(part.asks().getOrDefault(id, id), values);
-            } else if (!values.contains(fixed)) {
-                oneOf.put(id, Set.of());
-            }
-        });
-        return part.when().and(new Condition(oneOf));
+        Condition within = part.when();
+        for (Map.Entry<String, Set<String>> each : written.oneOf().entrySet()) {
+            within = within.and(within(each.getKey(), each.getValue()));
+        }
+        return within;
+    }
+
+    private Condition within(String id, Set<String> values) {
+        String fixed = part.answers().get(id);
+        if (fixed == null) {
+            return new Condition(Map.of(part.asks().getOrDefault(id, id), values));
+        }
+        return values.contains(fixed) ? Condition.ALWAYS : new Condition(Map.of(id, Set.of()));
     }
 }

@@ -9,6 +9,7 @@ import waypost.core.body.Mode;
 import waypost.core.body.Motion;
 import waypost.core.measure.Derivation;
 import waypost.core.measure.Measure;
+import waypost.core.measure.MeasuringError;
 import waypost.core.measure.Method;
 import waypost.core.measure.Questionnaire;
 import waypost.core.measure.Taken;
@@ -36,7 +37,7 @@ record MeasureReader(Map<String, Measure> measures) {
                 unit,
                 Word.maybe(entry, "motion", Motion.class),
                 Word.maybe(entry, "end", Direction.class),
-                entry.at("error").as(Double::parseDouble),
+                error(entry),
                 entry.list("tools", MeasureReader::toolError),
                 entry.at("valid-days").as(Integer::parseInt),
                 entry.at("both-sides").as(Boolean::parseBoolean),
@@ -48,6 +49,14 @@ record MeasureReader(Map<String, Measure> measures) {
                 every.map(OptionalInt::of).orElseGet(OptionalInt::empty),
                 taken(entry, unit),
                 entry.text("source"));
+    }
+
+    private static MeasuringError error(Entry entry) {
+        Optional<Double> important = entry.maybe("important", Double::parseDouble);
+        return new MeasuringError(
+                entry.at("error").as(Double::parseDouble),
+                entry.maybe("error-percent", Double::parseDouble).orElse(0.0),
+                important.map(OptionalDouble::of).orElseGet(OptionalDouble::empty));
     }
 
     private static Measure.ToolError toolError(Entry entry) {

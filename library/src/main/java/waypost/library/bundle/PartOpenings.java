@@ -28,19 +28,20 @@ final class PartOpenings {
         this.inclusion = inclusion;
         this.left = Set.copyOf(inclusion.top().list("leaves", Entry::text));
         OpeningReader reader = new OpeningReader(ConditionReader.of(inclusion), List.of(), criteria);
-        inclusion
-                .top()
-                .list("openings", reader::opening)
-                .forEach(opening -> cases.put(
-                        opening.role(),
-                        opening.cases().stream()
-                                .filter(c -> !c.when().isNever())
-                                .toList()));
+        inclusion.top().list("openings", reader::opening).forEach(this::add);
         Region region = ScopeReader.widest(inclusion.top());
         activities.values().stream()
                 .flatMap(activity -> activity.roles().stream())
                 .filter(role -> role.demands().stream().anyMatch(demand -> demand.concerns(region)))
                 .forEach(role -> ofItsRegion.add(role.key()));
+    }
+
+    private void add(Opening opening) {
+        List<Opening.Case> possible =
+                opening.cases().stream().filter(c -> !c.when().isNever()).toList();
+        if (cases.put(opening.role(), possible) != null) {
+            inclusion.top().problem("found the opening '" + opening.role() + "' twice, allowed: once");
+        }
     }
 
     /** What the part says of the role; empty where it has nothing to say. */

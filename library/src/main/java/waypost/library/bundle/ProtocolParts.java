@@ -2,7 +2,9 @@ package waypost.library.bundle;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -29,6 +31,7 @@ final class ProtocolParts {
     private final List<Criterion> criteria;
     private final List<Question> questions = new ArrayList<>();
     private final List<Inclusion> inclusions;
+    private final Map<Inclusion, PartOpenings> partOpenings = new LinkedHashMap<>();
     private final RulesReader rules = new RulesReader();
 
     ProtocolParts(Entry top, SharedParts shared) {
@@ -47,7 +50,10 @@ final class ProtocolParts {
                 .filter(inclusion -> !inclusion.isAlways())
                 .forEach(sometimes -> questions.addAll(sometimes.besides()));
         addOwn(top);
-        inclusions.forEach(inclusion -> rules.addApplying(inclusion.top(), HeadReader.of(inclusion), criteria));
+        for (Inclusion inclusion : inclusions) {
+            rules.addPart(inclusion, criteria);
+            partOpenings.put(inclusion, new PartOpenings(inclusion, criteria, shared.activities()));
+        }
     }
 
     /** Its own milestones, and of the lists those whose ids it does not use for its own. */
@@ -101,11 +107,11 @@ final class ProtocolParts {
         references.check("clock", rules.clocksNamed(), clocks());
         references.check("set-ups", rules.setUps().stream().flatMap(s -> s.activities().stream()), activities);
         references.check("duties", rules.duties().stream().flatMap(ProtocolParts::activities), activities);
-        for (Inclusion inclusion : inclusions) {
+        partOpenings.forEach((inclusion, openings) -> {
             String place = "part " + inclusion.part().id();
-            references.check(place, openings(inclusion).named().stream(), roles);
+            references.check(place, openings.named().stream(), roles);
             references.check(place, inclusion.top().list("leaves", Entry::text).stream(), roles);
-        }
+        });
         checkNamedOnce(references, criterionIds);
     }
 
@@ -154,10 +160,18 @@ final class ProtocolParts {
                 phases,
                 namedBy(openings),
                 rules.with(openings),
-                top.find("follow-up")
-                        .map(new FollowUpReader(shared.measures())::followUp)
-                        .orElse(FollowUp.NONE),
+                followUp(),
                 inclusions.stream().map(Inclusion::part).toList());
+    }
+
+    private FollowUp followUp() {
+        FollowUpReader reader = new FollowUpReader(shared.measures());
+        return top.find("follow-up")
+                .map(reader::followUp)
+                .orElse(FollowUp.NONE)
+                .measuringToo(inclusions.stream()
+                        .flatMap(inclusion -> reader.measuring(inclusion.top()).stream())
+                        .toList());
     }
 
     /** Its own milestones, and those of the lists that its rules or phases name, if only as one of several. */
@@ -188,16 +202,11 @@ final class ProtocolParts {
     }
 
     private List<Opening> completeOpenings() {
-        List<PartOpenings> parts = inclusions.stream().map(this::openings).toList();
         return rules.openings().stream()
-                .map(opening -> opening.with(parts.stream()
+                .map(opening -> opening.with(partOpenings.values().stream()
                         .map(part -> part.of(opening.role()))
                         .flatMap(Optional::stream)
                         .toList()))
                 .toList();
-    }
-
-    private PartOpenings openings(Inclusion inclusion) {
-        return new PartOpenings(inclusion, criteria, shared.activities());
     }
 }

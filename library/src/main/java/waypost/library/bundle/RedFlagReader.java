@@ -2,6 +2,7 @@ package waypost.library.bundle;
 
 import java.util.Map;
 import waypost.core.body.Joint;
+import waypost.core.body.Tissue;
 import waypost.core.safety.RedFlag;
 import waypost.core.safety.Tier;
 import waypost.library.text.Entry;
@@ -24,6 +25,7 @@ record RedFlagReader(Map<String, RedFlag> flags) {
                 Word.at(entry, "tier", Tier.class),
                 entry.text("think"),
                 entry.text("says"),
-                Word.all(entry, "joints", Joint.class));
+                Word.all(entry, "joints", Joint.class),
+                Word.all(entry, "tissues", Tissue.class));
     }
 }

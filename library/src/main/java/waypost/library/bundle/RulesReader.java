@@ -28,12 +28,18 @@ final class RulesReader {
     /** Adds the rules of a protocol's file or of a supplement's. */
     void add(Entry from, HeadReader heads, List<Phase> phases, List<Criterion> criteria) {
         openings.addAll(from.list("openings", new OpeningReader(heads.conditions(), phases, criteria)::opening));
-        holds.addAll(from.list("holds", DutyReader::holdRule));
+        holds.addAll(from.list("holds", entry -> DutyReader.holdRule(entry, heads)));
         addApplying(from, heads, criteria);
     }
 
     /** Adds the rules of a part but for its openings; those that apply under no answer here are left. */
-    void addApplying(Entry from, HeadReader heads, List<Criterion> criteria) {
+    void addPart(Inclusion inclusion, List<Criterion> criteria) {
+        HeadReader heads = HeadReader.of(inclusion);
+        holds.addAll(inclusion.top().list("holds", entry -> DutyReader.holdRule(entry, heads)));
+        addApplying(inclusion.top(), heads, criteria);
+    }
+
+    private void addApplying(Entry from, HeadReader heads, List<Criterion> criteria) {
         DutyReader dutyReader = new DutyReader(heads, criteria);
         from.list("limits", new LimitReader(heads)::limit).stream()
                 .filter(limit -> applies(limit.head()))

@@ -30,9 +30,8 @@ record ScopeReader(ConditionReader conditions) {
         Entry region = part.at("region");
         return Stream.concat(
                 Stream.of(new Scope.Besides(included, region(region))),
-                region
-                        .list("besides", besides -> new Scope.Besides(conditions.when(besides), region(besides)))
-                        .stream());
+                region.list("besides", besides -> new Scope.Besides(conditions.when(besides), region(besides))).stream()
+                        .filter(besides -> !besides.when().isNever()));
     }
 
     /** The region under all answers together. */

@@ -16,7 +16,9 @@ public final class Lint {
         Places places = Places.of(bundle);
         Stream<Finding> protocols = bundle.protocols().stream().flatMap(protocol -> of(protocol, bundle, places));
         Stream<Finding> exercises = new ExerciseChecks(bundle, places).findings();
-        return Stream.concat(protocols, exercises)
+        Stream<Finding> copies = new RuleCopies(bundle, places).findings();
+        return Stream.of(protocols, exercises, copies)
+                .flatMap(findings -> findings)
                 .distinct()
                 .sorted(Comparator.comparing(Finding::file).thenComparing(Finding::line))
                 .toList();

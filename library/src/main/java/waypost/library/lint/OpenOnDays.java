@@ -2,6 +2,9 @@ package waypost.library.lint;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
@@ -17,9 +20,11 @@ import waypost.library.bundle.Bundle;
  * answered but the decisive questions: for a signature.
  *
  * @param under the decisive answers it is told under; empty when nothing decides
- * @param open titles, with "(limited)" behind what is open with a limit
+ * @param open titles of what the protocol opens or its region is asked by, with "(limited)" behind what is open with a
+ *     limit
+ * @param elsewhere how many more are open in the rest of the body, by its part: "84 of the arms"
  */
-public record OpenOnDays(List<String> under, CourseDay day, List<String> open) {
+public record OpenOnDays(List<String> under, CourseDay day, List<String> open, List<String> elsewhere) {
 
     private static final List<Integer> DAYS = List.of(1, 14, 42, 84);
     private static final LocalDate ANY = LocalDate.of(2031, 2, 10);
@@ -39,7 +44,8 @@ public record OpenOnDays(List<String> under, CourseDay day, List<String> open) {
                 .toList();
         return DAYS.stream()
                 .map(protocol.begins(ANY)::plusDays)
-                .map(day -> new OpenOnDays(under, day, open(healing, day, bundle)));
+                .map(day -> new OpenOnDays(
+                        under, day, open(protocol, healing, day, bundle), elsewhere(protocol, healing, day, bundle)));
     }
 
     /** As lint prints it, with a line for a signature. */
@@ -55,16 +61,35 @@ public record OpenOnDays(List<String> under, CourseDay day, List<String> open) {
                     .append(on.day)
                     .append(": ")
                     .append(on.open.isEmpty() ? "nothing" : String.join(", ", on.open))
+                    .append(on.elsewhere.isEmpty() ? "" : "; elsewhere " + String.join(", ", on.elsewhere))
                     .append('\n');
         }
         return text.append("  Reviewed by: ____________________  on: ____________\n")
                 .toString();
     }
 
-    private static List<String> open(NormalHealing healing, CourseDay day, Bundle bundle) {
+    /** Whether the protocol opens it, or what it asks touches the protocol's region. */
+    private static boolean isOfProtocol(Protocol protocol, NormalHealing healing, Role role) {
+        return role.demands().stream().anyMatch(demand -> demand.concerns(healing.region()))
+                || protocol.openings().stream()
+                        .anyMatch(opening -> opening.role().equals(role.key()));
+    }
+
+    private static List<String> elsewhere(Protocol protocol, NormalHealing healing, CourseDay day, Bundle bundle) {
+        Map<BodyPart, Long> counts = bundle.activities().stream()
+                .flatMap(activity -> activity.roles().stream())
+                .filter(role -> !isOfProtocol(protocol, healing, role)
+                        && healing.verdict(role.key(), day).kind().isOpen())
+                .collect(Collectors.groupingBy(BodyPart::of, TreeMap::new, Collectors.counting()));
+        return counts.entrySet().stream()
+                .map(part -> part.getValue() + " of " + part.getKey().words())
+                .toList();
+    }
+
+    private static List<String> open(Protocol protocol, NormalHealing healing, CourseDay day, Bundle bundle) {
         return bundle.activities().stream()
                 .flatMap(activity -> activity.roles().stream()
-                        .filter(role -> role.demands().stream().anyMatch(d -> d.concerns(healing.region())))
+                        .filter(role -> isOfProtocol(protocol, healing, role))
                         .flatMap(role -> said(healing, day, activity, role).stream()))
                 .toList();
     }

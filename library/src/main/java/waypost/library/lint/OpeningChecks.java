@@ -44,14 +44,21 @@ record OpeningChecks(Protocol protocol, Bundle bundle, Places places, Map<Answer
                                 .limit(1)));
     }
 
+    private Stream<CourseDay> possible(Stream<Opening.Case> cases, Answers answers) {
+        return cases.filter(each -> each.when().canHold(id -> answers.possible(protocol.question(id))))
+                .map(this::latest);
+    }
+
     /** On its first day, with everything else in order, a case must not be barred by a rule that always goes with it. */
     private Optional<Finding> contradiction(Opening opening, Opening.Case written, Answers answers) {
         NormalHealing healing = alone.computeIfAbsent(answers, this::underWhatGoesWith);
-        CourseDay day = opening.parts().stream()
-                .flatMap(said -> said.cases().stream())
-                .filter(ofPart -> ofPart.when().canHold(id -> answers.possible(protocol.question(id))))
-                .map(this::latest)
-                .reduce(latest(written), (one, other) -> one.isBefore(other) ? other : one);
+        Stream<CourseDay> ofParts = possible(opening.parts().stream().flatMap(said -> said.cases().stream()), answers);
+        Stream<CourseDay> own =
+                possible(opening.cases().stream(), answers)
+                        .reduce((one, other) -> one.isBefore(other) ? one : other)
+                        .stream();
+        CourseDay day =
+                Stream.concat(ofParts, own).reduce(latest(written), (one, other) -> one.isBefore(other) ? other : one);
         return healing.verdict(opening.role(), day).reasons().stream()
                 .filter(reason -> reason.kind() == VerdictKind.BARRED)
                 .findFirst()

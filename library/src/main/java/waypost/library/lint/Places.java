@@ -50,6 +50,12 @@ final class Places {
         return what;
     }
 
+    /** In which folder a protocol's file stands; empty for one that stands in none. */
+    String folder(String protocol) {
+        Place place = places.get(protocol);
+        return place == null ? "" : place.file().substring(0, place.file().lastIndexOf('/') + 1);
+    }
+
     /** A finding about a rule of a protocol. */
     Finding rule(Check check, String protocol, String rule, String says, String mend) {
         Place place = Stream.of(protocol + "#" + rule, "#" + rule, protocol)

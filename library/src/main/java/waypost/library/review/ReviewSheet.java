@@ -33,8 +33,11 @@ public record ReviewSheet(
     /** A milestone under its short name. */
     public record Coded(String code, String title) {}
 
-    /** What is open under these answers on a day, and what was not yet open on the day before in the list. */
-    public record Open(String under, String day, int count, String added, String gone) {}
+    /**
+     * What is open under these answers on a day, how much more in the rest of the body, and what was not yet open on the
+     * day before in the list.
+     */
+    public record Open(String under, String day, int count, String elsewhere, String added, String gone) {}
 
     /** How much is said in all, which decides how large it can be printed. */
     int letters() {
@@ -45,7 +48,7 @@ public record ReviewSheet(
                         pain.stream(),
                         rows.stream().flatMap(Row::texts),
                         otherClocks.stream().flatMap(Row::texts),
-                        open.stream().flatMap(day -> Stream.of(day.under(), day.added(), day.gone())))
+                        open.stream().flatMap(day -> Stream.of(day.under(), day.elsewhere(), day.added(), day.gone())))
                 .flatMap(texts -> texts)
                 .mapToInt(text -> text.length() + BETWEEN)
                 .sum();

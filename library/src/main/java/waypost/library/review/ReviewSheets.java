@@ -52,6 +52,7 @@ public final class ReviewSheets {
                     goesOn ? "" : String.join(", ", on.under()),
                     on.day().toString(),
                     on.open().size(),
+                    String.join(", ", on.elsewhere()),
                     without(on.open(), then),
                     without(plain(then), plain(on.open()))));
         }

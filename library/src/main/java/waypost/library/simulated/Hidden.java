@@ -114,13 +114,17 @@ final class Hidden {
         } else if (criterion instanceof Criterion.Deficit deficit) {
             double lacking = Math.max(
                     0,
-                    deficit.most().value() - MARGIN_OF_ERROR * deficit.measure().error());
+                    deficit.most().value()
+                            - MARGIN_OF_ERROR
+                                    * deficit.measure()
+                                            .error()
+                                            .at(deficit.most().value()));
             add(deficit.measure(), deficit.mode(), day, lesser(deficit.measure(), lacking));
         }
     }
 
     private double better(Measure measure, double bound, int way) {
-        double by = way * MARGIN_OF_ERROR * measure.error();
+        double by = way * MARGIN_OF_ERROR * measure.error().at(bound);
         return bound + (measure.better() == Measure.Better.HIGHER ? by : -by);
     }
 

@@ -2,6 +2,7 @@ package waypost.library.words;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import waypost.core.limit.Allowed;
@@ -15,13 +16,29 @@ import waypost.core.protocol.Included;
 import waypost.core.protocol.PainRule;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
+import waypost.core.question.Question;
 import waypost.core.time.Schedule;
 
 /** Says line by line what a protocol writes besides limits and openings, so that two can be held against each other. */
 public record WrittenWords(Protocol protocol, List<Measure> measures) {
 
     public Stream<String> parts() {
-        return protocol.parts().stream().map(Included::face);
+        return protocol.parts().stream().map(this::part);
+    }
+
+    private String part(Included part) {
+        String when = part.when().oneOf().entrySet().stream()
+                .map(each -> values(protocol.question(each.getKey()), each.getValue()))
+                .sorted()
+                .collect(Collectors.joining("; "));
+        return when.isEmpty() ? part.face() : part.face() + " (" + when + ")";
+    }
+
+    private static String values(Question question, Set<String> wanted) {
+        return question.valueIds().stream()
+                .filter(wanted::contains)
+                .map(question::titleOf)
+                .collect(Collectors.joining(" or ", question.id().replace('-', ' ') + ": ", ""));
     }
 
     public Stream<String> phases() {

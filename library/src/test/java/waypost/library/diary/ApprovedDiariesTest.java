@@ -61,11 +61,24 @@ class ApprovedDiariesTest {
                 new Told("hip-anterior", "hip.replacement", hip("anterior", "set", "six")),
                 new Told("hip-lateral-no-precautions", "hip.replacement", hip("lateral", "none", "six")),
                 new Told("hip-nothing-stated", "hip.replacement", Map.of()),
-                new Told("finger-passive", "hand.flexor-tendon-zone-2", Map.of("nerve", "whole")),
+                new Told(
+                        "finger-passive",
+                        "hand.flexor-tendon-zone-2",
+                        Map.of("nerve", "whole", "digit", "finger", "strands", "four", "pulley", "none")),
                 new Told(
                         "finger-early-active",
                         "hand.flexor-tendon-zone-2",
-                        Map.of("nerve", "repaired", "school", "early-active")),
+                        Map.of(
+                                "nerve",
+                                "repaired",
+                                "school",
+                                "early-active",
+                                "digit",
+                                "finger",
+                                "strands",
+                                "four",
+                                "pulley",
+                                "none")),
                 new Told("finger-nothing-stated", "hand.flexor-tendon-zone-2", Map.of()),
                 told("achilles-cautious", "ankle.achilles-repair", "school=cautious", "repair=first"),
                 told("achilles-early", "ankle.achilles-repair", "school=early", "repair=first"),
@@ -84,12 +97,25 @@ class ApprovedDiariesTest {
                         "irritable=yes"),
                 told("hip-labrum-alone", "hip.arthroscopy-labral-repair", "bone=none", "capsule=closed", "psoas=none"),
                 told("knee-beginner-worn", "knee.beginner-strength", "reason=worn", "pain-school=some"),
-                told("kneecap-hamstring-graft", "knee.kneecap-stabilisation", "bone=none", "graft=hamstring"),
-                told("kneecap-bone-moved", "knee.kneecap-stabilisation", "bone=moved", "graft=donor"),
+                told(
+                        "kneecap-hamstring-graft",
+                        "knee.kneecap-stabilisation",
+                        "bone=none",
+                        "graft=hamstring",
+                        "groove=none"),
+                told("kneecap-bone-moved", "knee.kneecap-stabilisation", "bone=moved", "graft=donor", "groove=none"),
                 told("meniscectomy-alone", "knee.meniscectomy", "cartilage=none"),
                 told("meniscus-vertical", "knee.meniscus-repair", "tear=vertical", "early-weight=restricted"),
                 told("meniscus-nothing-stated", "knee.meniscus-repair"),
-                told("knee-replacement-total", "knee.replacement", "kind=total", "weight=as-tolerated"),
+                told(
+                        "knee-replacement-total",
+                        "knee.replacement",
+                        "kind=total",
+                        "weight=as-tolerated",
+                        "extensor=none",
+                        "side=none",
+                        "bone=none",
+                        "block=none"),
                 told("hamstring-no-pain", "muscle.hamstring-strain", "pain-school=none", "tendon=whole"),
                 told("hamstring-threshold", "muscle.hamstring-strain", "pain-school=threshold", "tendon=whole"),
                 told("strain-calf", "muscle.strain", "muscle=calf", "grade=mild"),
@@ -101,19 +127,24 @@ class ApprovedDiariesTest {
                         "shoulder.dislocation",
                         "direction=anterior",
                         "cuff-tear=young",
-                        "sling-time=three"),
+                        "sling-time=three",
+                        "bone=none"),
                 told("dislocation-nothing-stated", "shoulder.dislocation"),
                 told(
                         "instability-anterior",
                         "shoulder.instability-repair",
                         "direction=anterior",
                         "tendon=kept",
+                        "anchor=none",
+                        "filled=none",
                         "hands-knees=late"),
                 told(
                         "instability-posterior",
                         "shoulder.instability-repair",
                         "direction=posterior",
                         "tendon=kept",
+                        "anchor=none",
+                        "filled=none",
                         "hands-knees=late"),
                 told("labral-debridement-alone", "shoulder.labral-debridement", "other-work=none"),
                 told(
@@ -125,12 +156,45 @@ class ApprovedDiariesTest {
                         "biceps=untouched",
                         "end-rotation=twelve"),
                 told("labral-repair-nothing-stated", "shoulder.labral-repair"),
-                told("shoulder-replacement-anatomic-tendon", "shoulder.replacement-anatomic", "approach=tendon"),
+                told(
+                        "shoulder-replacement-anatomic-tendon",
+                        "shoulder.replacement-anatomic",
+                        "approach=tendon",
+                        "biceps=kept"),
                 told(
                         "shoulder-replacement-reverse-alone",
                         "shoulder.replacement-reverse",
                         "subscapularis=none",
-                        "fracture=none"));
+                        "biceps=kept",
+                        "fracture=none"),
+                told("knee-extensor-patellar", "knee.extensor-repair", "mended=patellar-tendon", "block=none"),
+                told(
+                        "posterior-cruciate-alone",
+                        "knee.posterior-cruciate",
+                        "graft=donor",
+                        "meniscus-repair=none",
+                        "collateral-repair=none",
+                        "block=none"),
+                told("ankle-fracture-partial", "ankle.fracture-fixation", "weight=partial", "syndesmosis=none"),
+                told("achilles-not-sewn", "ankle.achilles-without-surgery", "school=cautious"),
+                told(
+                        "hip-fracture-nail",
+                        "hip.fracture",
+                        "fixed-with=nail",
+                        "weight=as-tolerated",
+                        "side-muscles=none",
+                        "block=none"),
+                told("upper-arm-fracture-sling", "shoulder.proximal-humerus-fracture", "treatment=sling"),
+                told("bone-block", "shoulder.bone-block"),
+                told("acromioplasty-collarbone", "shoulder.acromioplasty", "collarbone=shortened"),
+                told("capsular-release", "shoulder.capsular-release", "block=given"),
+                told("carpal-tunnel", "hand.carpal-tunnel", "block=none"),
+                told("extensor-tendon-hand", "hand.extensor-tendon", "zone=hand"),
+                told("radius-cast", "wrist.radius-fracture", "treatment=cast"),
+                told("lumbar-not-fused", "back.lumbar-decompression", "fusion=none", "leak=none"),
+                told("labral-tear", "shoulder.labral-tear", "seen=labrum"),
+                told("cuff-overload-tenodesis", "shoulder.cuff-overload", "earlier=tenodesis"),
+                told("hamstring-tendon-whole", "muscle.hamstring-tendon", "torn=whole"));
     }
 
     /** A diary under answers written {@code question=value}. */
@@ -166,7 +230,23 @@ class ApprovedDiariesTest {
     }
 
     private static Map<String, String> hip(String approach, String precautions, String duration) {
-        return Map.of("approach", approach, "precautions", precautions, "duration", duration, "weight", "as-tolerated");
+        return Map.of(
+                "approach",
+                approach,
+                "precautions",
+                precautions,
+                "duration",
+                duration,
+                "weight",
+                "as-tolerated",
+                "operation",
+                "first",
+                "side-muscles",
+                "none",
+                "bone",
+                "none",
+                "block",
+                "none");
     }
 
     @ParameterizedTest

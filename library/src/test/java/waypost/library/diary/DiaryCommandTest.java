@@ -38,7 +38,7 @@ class DiaryCommandTest {
         String told = diary(SHOULDER, "--known", "2031-04-03").out();
 
         assertThat(paragraph(told, "2031", "Thu 20 Mar"))
-                .contains("limit: No added load after an injection  [injection.load]");
+                .contains("limit: No added load after an injection  [shoulder-injection.load]");
         assertThat(paragraph(told, "2031", "Sat 22 Mar")).contains("hold: sore after a long drive");
         assertThat(paragraph(told, "2031", "Mon 24 Mar"))
                 .contains("limit: Lift to the front: at most 140° of flexion  [cuff.lift.ceiling]");

@@ -84,7 +84,7 @@ class ReviewSheetTest {
         assertThat(cuff.get(1).added()).contains("Pendulum").doesNotContain("Shrug and squeeze");
         assertThat(sheet("shoulder.dislocation").open())
                 .extracting(ReviewSheet.Open::under)
-                .containsExactly("to the front", "", "", "", "to the back", "", "", "");
+                .containsExactly("to the front, no", "", "", "", "to the back, no", "", "", "");
         assertThat(sheet("hip-or-knee.before-replacement").open().get(0).day()).isEqualTo("day -179");
     }
 

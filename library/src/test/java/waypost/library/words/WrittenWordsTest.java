@@ -19,7 +19,13 @@ class WrittenWordsTest {
     void whatBelongsToAnOperationIsSaidLineByLine() {
         WrittenWords knee = words("knee.meniscus-repair");
 
-        assertThat(knee.parts()).containsExactly("Repaired meniscus 1.0");
+        assertThat(knee.parts())
+                .startsWith("Repaired meniscus 1.0")
+                .contains("Fall on the operated leg 1.0", "Wound of an operation 1.0");
+        assertThat(words("knee.ligament-reconstruction").parts())
+                .contains(
+                        "Repaired meniscus 1.0 (meniscus repair: vertical tear repaired or radial tear repaired or root"
+                                + " repaired)");
         assertThat(knee.phases()).contains("Walk and bend, not before completed week 6");
         assertThat(knee.holds()).contains("Flare: at most 10 days, then call the surgeon; after it 70 % for 7 days");
         assertThat(knee.visits()).contains("2 a week from 6 weeks");
