@@ -108,7 +108,7 @@ record Figures(Standing standing, Measure measure) {
             return "as before" + since;
         }
         String by = Plain.number(Math.abs(gain)) + measure.unit().suffix() + (gain > 0 ? " better" : " worse") + since;
-        return Math.abs(gain) < error
+        return measure.unit().hasDistances() && !measure.isChange(before, now)
                 ? by + ", less than the error of " + Plain.number(error)
                         + measure.unit().suffix() + ": no change"
                 : by;
