@@ -55,7 +55,7 @@ class FlexorTendonTableTest {
     /** A finger that glides well has little to hold the seam: it keeps its splint as long as any. */
     @Test
     void goodMotionDoesNotEndTheSplint() {
-        assertThat(finger("").duties(41)).contains("splint");
+        assertThat(finger("").duties(41)).contains("flexor-tendon.splint");
     }
 
     @Test
@@ -101,12 +101,17 @@ class FlexorTendonTableTest {
 
     @Test
     void theSplintAndTheHourlyBendBind() {
-        assertThat(finger("").duties(1)).contains("splint", "bend.hourly");
-        assertThat(finger("").duties(41)).contains("splint", "bend.hourly", "fist.hourly", "blocking.hourly");
-        assertThat(finger("").duties(42)).doesNotContain("splint", "bend.hourly");
+        assertThat(finger("").duties(1)).contains("flexor-tendon.splint", "flexor-tendon.bend.hourly");
+        assertThat(finger("").duties(41))
+                .contains(
+                        "flexor-tendon.splint",
+                        "flexor-tendon.bend.hourly",
+                        "flexor-tendon.fist.hourly",
+                        "blocking.hourly");
+        assertThat(finger("").duties(42)).doesNotContain("flexor-tendon.splint", "flexor-tendon.bend.hourly");
         assertThat(finger("").overdue(28)).isEmpty();
-        assertThat(finger("").overdue(29)).containsExactly("pip.by-4");
-        assertThat(finger("").overdue(43)).contains("motion.by-6");
+        assertThat(finger("").overdue(29)).containsExactly("flexor-tendon.pip.by-4");
+        assertThat(finger("").overdue(43)).contains("flexor-tendon.motion.by-6");
     }
 
     /** A hold on motion here does harm: at most two days, then it escalates. */

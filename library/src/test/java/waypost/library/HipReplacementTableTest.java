@@ -163,4 +163,13 @@ class HipReplacementTableTest {
         assertThat(hip(POSTERIOR + "six").duties(10)).contains("new-joint.pumps", "hip-precautions.pillow");
         assertThat(hip("approach=anterior").duties(10)).doesNotContain("hip-precautions.pillow");
     }
+
+    @Test
+    void whatWearsTheJointStaysLimitedForGood() {
+        TableCourse course = hip(POSTERIOR + "six");
+
+        assertThat(course.says("new-joint.impact", 4000)).isEqualTo("at most moderate");
+        assertThat(course.changes(4000, "cut/operated")).contains("For good.");
+        assertThat(course.mostPain()).isEqualTo(4);
+    }
 }

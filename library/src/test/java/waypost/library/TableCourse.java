@@ -26,6 +26,7 @@ import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
 import waypost.library.lint.NormalHealing;
 import waypost.library.words.PrecautionWords;
+import waypost.library.words.Words;
 
 /** A course on a shipped protocol to be read like a table: first open days, limits by day, duties by day. */
 final class TableCourse {
@@ -93,6 +94,14 @@ final class TableCourse {
     private static <T> Optional<String> said(InForce<T> limit, int day) {
         return limit.restrictionOn(new CourseDay(day), Set.of())
                 .map(step -> PrecautionWords.left(limit.limit(), step.value()));
+    }
+
+    /** What is said of when each reason changes: "Until Mon 7 Apr 2031 (8 weeks completed).", "For good." */
+    List<String> changes(int day, String role) {
+        Words words = Words.of(course().resolved());
+        return on(day, role).reasons().stream()
+                .map(reason -> words.say(reason).change())
+                .toList();
     }
 
     /** How much pain the course allows, 0 to 10. */

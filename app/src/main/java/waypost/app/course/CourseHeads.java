@@ -148,7 +148,7 @@ public class CourseHeads {
         boolean nothing = precaution.step().value() instanceof Allowed.Nothing<?>;
         Optional<CourseDay> until = precaution.step().until();
         String detail = until.map(day -> "until " + SignWords.date(day.dateFrom(dates.dayZero())))
-                .orElse("no end written");
+                .orElse(precaution.limit().limit().head().forGood() ? "for good" : "no end written");
         return new CourseHead.Strip(nothing ? "barred" : "limit", names.in(PrecautionWords.say(precaution)), detail);
     }
 }

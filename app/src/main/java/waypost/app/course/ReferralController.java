@@ -27,6 +27,7 @@ import waypost.app.store.LoadedCourse;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Question;
 import waypost.core.time.DayZero;
+import waypost.library.bundle.Bundle;
 
 /** Entering a referral: type it, read it back with the side again, sign it; and changing it the same way. */
 @Controller
@@ -39,12 +40,15 @@ class ReferralController {
     private final Bundles bundles;
     private final CourseDoor door;
     private final PasswordFreshness freshness;
+    private final AskedInOrder asked;
 
-    ReferralController(Referrals referrals, Bundles bundles, CourseDoor door, PasswordFreshness freshness) {
+    ReferralController(
+            Referrals referrals, Bundles bundles, CourseDoor door, PasswordFreshness freshness, AskedInOrder asked) {
         this.referrals = referrals;
         this.bundles = bundles;
         this.door = door;
         this.freshness = freshness;
+        this.asked = asked;
     }
 
     @GetMapping("/courses/new")
@@ -173,10 +177,11 @@ class ReferralController {
         }
     }
 
-    private ModelAndView form(MultiValueMap<String, String> entered, Optional<Protocol> protocol) {
+    private ModelAndView form(MultiValueMap<String, String> entered, Optional<Protocol> protocol, Bundle bundle) {
         return new ModelAndView("course/referral")
                 .addObject("entered", entered)
                 .addObject("protocol", protocol.orElse(null))
+                .addObject("questions", protocol.map(p -> asked.of(p, bundle)).orElse(List.of()))
                 .addObject(
                         "labels",
                         ReferralLabels.of(protocol.map(Protocol::clock).orElse(DayZero.SURGERY)))
@@ -184,11 +189,12 @@ class ReferralController {
     }
 
     private ModelAndView blank(Staff staff, MultiValueMap<String, String> entered) {
-        List<Protocol> protocols = bundles.shipped().protocols();
+        Bundle bundle = bundles.shipped();
+        List<Protocol> protocols = bundle.protocols();
         Optional<Protocol> chosen = protocols.stream()
                 .filter(protocol -> protocol.id().equals(entered.getFirst("protocol")))
                 .findFirst();
-        return form(entered, chosen)
+        return form(entered, chosen, bundle)
                 .addObject("choices", ProtocolChoice.of(protocols))
                 .addObject("others", others(staff, Objects.requireNonNullElse(entered.getFirst(BESIDE), "")));
     }
@@ -205,7 +211,7 @@ class ReferralController {
     }
 
     private ModelAndView change(Staff staff, LoadedCourse course, MultiValueMap<String, String> entered) {
-        ModelAndView page = form(entered, Optional.of(course.protocol()))
+        ModelAndView page = form(entered, Optional.of(course.protocol()), course.bundle())
                 .addObject("action", "/courses/" + course.row().id() + "/referral/check");
         return withHead(staff, course, page);
     }

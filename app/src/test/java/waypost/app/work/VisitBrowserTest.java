@@ -137,7 +137,7 @@ class VisitBrowserTest {
 
         tap(7);
         BROWSER.until(
-                page -> page.findElement(By.cssSelector(".pain-says")).getText().contains("Over the rule (at most 2)"));
+                page -> page.findElement(By.cssSelector(".pain-says")).getText().contains("Over the rule (at most 5)"));
         set(7);
 
         assertThat(BROWSER.driver().findElement(By.cssSelector(".step-back")).getText())

@@ -258,6 +258,6 @@ class WorkTest {
     @Test
     void thePlanGoesOnOneSheetWithItsLimits() {
         assertThat(visit.checkedIn().get("/plan/print"))
-                .contains("Plan for <span>Thu 3 Apr 2031", "Pain in a set at most 2", "Operated: left leg");
+                .contains("Plan for <span>Thu 3 Apr 2031", "Pain in a set at most 3", "Operated: left leg");
     }
 }

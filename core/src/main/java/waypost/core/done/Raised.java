@@ -160,6 +160,9 @@ public final class Raised {
 
     /** As much more or less as the body so held carries than as it is written. */
     private Role carrying(Role role, Activity.Exercise higher) {
+        if (role.demands().stream().noneMatch(Demand.Bearing.class::isInstance)) {
+            return role;
+        }
         Role written = exercise.roles().stream()
                 .filter(one -> one.key().equals(role.key()))
                 .findFirst()

@@ -40,6 +40,12 @@ public sealed interface Limit<T> permits MotionLimit, CombinedLimit, AmountLimit
 
     <R> R accept(Visitor<R> visitor);
 
+    /** Whether its last step allows everything. */
+    default boolean endsFree() {
+        List<Schedule.Entry<Allowed<T>>> steps = schedule().entries();
+        return steps.get(steps.size() - 1).value().isFree();
+    }
+
     /** Whether the role is named as an exception, or is done in a set-up under which this does not hold. */
     default boolean excepts(Role role) {
         return head().exempt().contains(role.key().activity()) || !Collections.disjoint(head().unless(), role.setUps());

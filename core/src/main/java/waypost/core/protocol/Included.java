@@ -11,21 +11,26 @@ import waypost.core.question.Condition;
  *
  * @param id what its rules' ids begin with
  * @param title shown behind each of its reasons
+ * @param source where its numbers come from, in words
  * @param when the answers under which it belongs to the operation
  * @param asks by question of the part, the question of the protocol that answers it
  * @param answers by question of the part, the value that it has in this protocol
+ * @param anew the events after which all of it holds anew, such as a second repair
  */
 public record Included(
         String id,
         String title,
         String version,
+        String source,
         Condition when,
         Map<String, String> asks,
-        Map<String, String> answers) {
+        Map<String, String> answers,
+        Set<String> anew) {
 
     public Included {
         asks = Map.copyOf(asks);
         answers = Map.copyOf(answers);
+        anew = Set.copyOf(anew);
     }
 
     /** Title and version, as shown behind a reason. */

@@ -18,6 +18,7 @@ import waypost.core.limit.Limit;
 import waypost.core.limit.RuleHead;
 import waypost.core.log.Decisions;
 import waypost.core.protocol.Duty;
+import waypost.core.protocol.Included;
 import waypost.core.protocol.Opening;
 import waypost.core.protocol.PainRule;
 import waypost.core.protocol.Protocol;
@@ -95,10 +96,14 @@ public final class Resolver {
 
     /** A limit on another clock holds anew from every start of that clock. */
     private <T> List<InForce<T>> onEachStart(Limit<T> limit) {
-        return clocks.startsOf(limit.head().clock()).stream()
+        return starts(limit.head()).stream()
                 .map(start -> new InForce<>(
                         limit, limit.schedule().on(clocks, start), provenances.of(limit.head()), List.of()))
                 .toList();
+    }
+
+    private List<LocalDate> starts(RuleHead head) {
+        return clocks.startsOf(head.clock(), head.anew());
     }
 
     private List<Resolved.DutyInForce> duties() {
@@ -118,7 +123,7 @@ public final class Resolver {
         Settled<Duty> settled = Settled.of(
                 rules, duty -> duty.head().when(), duty -> duty instanceof Duty.Wear wear && wear.whenUnknown());
         return settled.rules().stream()
-                .flatMap(duty -> clocks.startsOf(duty.head().clock()).stream()
+                .flatMap(duty -> starts(duty.head()).stream()
                         .map(start -> new Resolved.DutyInForce(
                                 duty, provenances.of(duty.head()), start, settled.unclear(), List.of())))
                 .toList();
@@ -132,7 +137,7 @@ public final class Resolver {
         for (List<SetUp> rules : byConcern.values()) {
             Settled<SetUp> settled = Settled.of(rules, rule -> rule.head().when(), SetUp::whenUnknown);
             for (SetUp rule : settled.rules()) {
-                for (LocalDate start : clocks.startsOf(rule.head().clock())) {
+                for (LocalDate start : starts(rule.head())) {
                     Steps<Allowed<String>> steps = rule.schedule().on(clocks, start);
                     setUps.add(new Resolved.SetUpInForce(rule, steps, provenances.of(rule.head()), settled.unclear()));
                 }
@@ -155,11 +160,11 @@ public final class Resolver {
 
     private OpeningInForce opening(Opening opening) {
         Stream<OpeningInForce.Needed> own =
-                opening.cases().stream().filter(this::mayApply).map(c -> needed(opening, c, ""));
+                opening.cases().stream().filter(this::mayApply).map(c -> needed(opening, c, Optional.empty()));
         Stream<OpeningInForce.Needed> ofParts = opening.parts().stream()
                 .flatMap(said -> said.cases().stream()
                         .filter(this::mayApply)
-                        .map(c -> needed(opening, c, said.part().face())));
+                        .map(c -> needed(opening, c, Optional.of(said.part()))));
         return new OpeningInForce(
                 Optional.of(opening), Stream.concat(own, ofParts).toList(), unsaid(opening), List.of());
     }
@@ -206,8 +211,10 @@ public final class Resolver {
                 .map(Question::id);
     }
 
-    private OpeningInForce.Needed needed(Opening opening, Opening.Case written, String part) {
-        List<LocalDate> starts = clocks.startsOf(written.clock());
+    private OpeningInForce.Needed needed(Opening opening, Opening.Case written, Optional<Included> part) {
+        List<LocalDate> starts = clocks.startsOf(
+                written.clock(),
+                part.filter(of -> written.clock().isEmpty()).map(Included::anew).orElse(Set.of()));
         Optional<LocalDate> latest = starts.isEmpty() ? Optional.empty() : Optional.of(starts.get(starts.size() - 1));
         Condition when = written.when();
         return new OpeningInForce.Needed(
@@ -219,6 +226,6 @@ public final class Resolver {
                 latest.flatMap(start -> written.regardless().map(moment -> clocks.day(moment, start))),
                 provenances.of(RuleHead.of("opening." + opening.role(), "Opening")
                         .when(when)
-                        .ofPart(part)));
+                        .ofPart(part.map(Included::face).orElse(""))));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -41,6 +42,15 @@ public record Clocks(LocalDate dayZero, Map<String, List<LocalDate>> others) {
     /** The starts of a clock, earliest first; for the course's own clock (an empty name) day 0. */
     public List<LocalDate> startsOf(String clock) {
         return clock.isEmpty() ? List.of(dayZero) : others.getOrDefault(clock, List.of());
+    }
+
+    /** The starts of a clock and of the events from which it is counted anew, earliest first. */
+    public List<LocalDate> startsOf(String clock, Set<String> anew) {
+        return Stream.concat(Stream.of(clock), anew.stream())
+                .flatMap(each -> startsOf(each).stream())
+                .sorted()
+                .distinct()
+                .toList();
     }
 
     /** The course day of a moment counted from {@code start}. */

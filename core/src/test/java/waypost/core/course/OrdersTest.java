@@ -36,7 +36,7 @@ class OrdersTest {
 
     private static MotionLimit limit(boolean surgeonOnly) {
         return new MotionLimit(
-                new RuleHead("m", "m", Condition.ALWAYS, surgeonOnly, Set.of(), Set.of(), "", ""),
+                new RuleHead("m", "m", Condition.ALWAYS, surgeonOnly, Set.of(), Set.of(), "", Set.of(), false, ""),
                 Circumstance.any(Motion.KNEE_FLEXION),
                 sixWeeks(Allowed.within(Arc.between(-25, 60))));
     }
@@ -248,7 +248,7 @@ class OrdersTest {
     @Test
     void whatIsSurgeonOnlyIsRefusedByPhone() {
         Duty brace = new Duty.Wear(
-                new RuleHead("brace", "Brace", Condition.ALWAYS, true, Set.of(), Set.of(), "", ""),
+                new RuleHead("brace", "Brace", Condition.ALWAYS, true, Set.of(), Set.of(), "", Set.of(), false, ""),
                 "brace",
                 sixWeeks(Allowed.within("locked")),
                 false);
@@ -317,7 +317,7 @@ class OrdersTest {
         Order ends = order(true, 10, null, new Change.Ends("brace"));
         Duty sling = new Duty.Wear(RuleHead.of("sling", "Sling"), "sling", sixWeeks(Allowed.within("on")), false);
         Duty brace = new Duty.Wear(
-                new RuleHead("brace", "Brace", Condition.ALWAYS, true, Set.of(), Set.of(), "", ""),
+                new RuleHead("brace", "Brace", Condition.ALWAYS, true, Set.of(), Set.of(), "", Set.of(), false, ""),
                 "brace",
                 sixWeeks(Allowed.within("locked")),
                 false);

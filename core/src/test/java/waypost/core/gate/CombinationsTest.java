@@ -226,7 +226,8 @@ class CombinationsTest {
     @Test
     void aSetUpUnderWhichALimitDoesNotHoldComesBeforeAnyCut() {
         MotionLimit braced = new MotionLimit(
-                new RuleHead("b", "b", Condition.ALWAYS, false, Set.of(), Set.of("brace-locked"), "", ""),
+                new RuleHead(
+                        "b", "b", Condition.ALWAYS, false, Set.of(), Set.of("brace-locked"), "", Set.of(), false, ""),
                 Circumstance.any(Motion.KNEE_FLEXION),
                 sixWeeks(Allowed.within(Arc.between(-25, 60))));
         Verdict withBrace = open(bend(90))

@@ -212,7 +212,7 @@ class GatePropertiesTest {
     private static Limit<?> limit(Random random, String id) {
         RuleHead plain = Fixture.head(id, condition(random));
         RuleHead head = random.nextInt(4) == 0
-                ? new RuleHead(id, id, plain.when(), false, Set.of(), Set.of("brace-locked"), "", "")
+                ? new RuleHead(id, id, plain.when(), false, Set.of(), Set.of("brace-locked"), "", Set.of(), false, "")
                 : plain;
         return switch (random.nextInt(10)) {
             case 0 -> new MotionLimit(head, circumstance(random), steps(random, Arc.between(-25, random.nextInt(130))));

@@ -231,7 +231,7 @@ class LimitsTest {
     @Test
     void exemptActivityIsNotLookedAt() {
         MotionLimit exempting = new MotionLimit(
-                new RuleHead("m", "m", Condition.ALWAYS, false, Set.of("squat"), Set.of(), "", ""),
+                new RuleHead("m", "m", Condition.ALWAYS, false, Set.of("squat"), Set.of(), "", Set.of(), false, ""),
                 ANY_BEND,
                 sixWeeks(Allowed.nothing()));
 

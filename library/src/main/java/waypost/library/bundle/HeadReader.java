@@ -1,34 +1,33 @@
 package waypost.library.bundle;
 
+import java.util.Optional;
 import java.util.Set;
 import waypost.core.limit.RuleHead;
+import waypost.core.protocol.Included;
 import waypost.library.text.Entry;
 
 /**
  * Reads what every rule carries besides its substance.
  *
- * @param part id of the part that the rules belong to, which their ids begin with; empty for the protocol's own
- * @param face title and version of that part; empty likewise
+ * @param part the part that the rules belong to, with whose id theirs begin; empty for the protocol's own
  */
-record HeadReader(ConditionReader conditions, String part, String face) {
+record HeadReader(ConditionReader conditions, Optional<Included> part) {
 
     static HeadReader of(ConditionReader conditions) {
-        return new HeadReader(conditions, "", "");
+        return new HeadReader(conditions, Optional.empty());
     }
 
     static HeadReader of(Inclusion inclusion) {
-        return new HeadReader(
-                ConditionReader.of(inclusion),
-                inclusion.part().id(),
-                inclusion.part().face());
+        return new HeadReader(ConditionReader.of(inclusion), Optional.of(inclusion.part()));
     }
 
     /** Of a part's rule it begins with the part. */
     String id(Entry entry) {
-        return part.isEmpty() ? entry.text("id") : part + "." + entry.text("id");
+        return part.map(of -> of.id() + ".").orElse("") + entry.text("id");
     }
 
     RuleHead head(Entry entry) {
+        String clock = entry.find("clock").map(Entry::text).orElse("");
         return new RuleHead(
                 id(entry),
                 entry.text("title"),
@@ -36,7 +35,9 @@ record HeadReader(ConditionReader conditions, String part, String face) {
                 entry.maybe("surgeon-only", Boolean::parseBoolean).orElse(false),
                 Set.copyOf(entry.list("exempt", Entry::text)),
                 Set.copyOf(entry.list("unless", Entry::text)),
-                entry.find("clock").map(Entry::text).orElse(""),
-                face);
+                clock,
+                part.filter(of -> clock.isEmpty()).map(Included::anew).orElse(Set.of()),
+                entry.maybe("for-good", Boolean::parseBoolean).orElse(false),
+                part.map(Included::face).orElse(""));
     }
 }

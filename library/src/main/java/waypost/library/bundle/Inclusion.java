@@ -27,9 +27,11 @@ record Inclusion(Entry top, Included part, List<Question> questions) {
                 top.text("part"),
                 top.text("title"),
                 top.text("version"),
+                top.text("source"),
                 ConditionReader.of(own).when(entry),
                 pairs(entry, "asks"),
-                pairs(entry, "answers"));
+                pairs(entry, "answers"),
+                Set.copyOf(entry.list("anew", Entry::text)));
         Inclusion inclusion = new Inclusion(top, part, questions);
         if (!part.isAlways()) {
             inclusion.refuseSometimes(entry);

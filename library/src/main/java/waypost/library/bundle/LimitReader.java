@@ -98,7 +98,17 @@ final class LimitReader {
     }
 
     Limit<?> limit(Entry entry) {
-        return entry.byKind(kinds);
+        Limit<?> limit = entry.byKind(kinds);
+        entry.maybe("for-good", word -> withoutEnd(word, limit));
+        return limit;
+    }
+
+    private static Limit<?> withoutEnd(String word, Limit<?> limit) {
+        if (limit.head().forGood() && limit.endsFree()) {
+            throw new IllegalArgumentException("found '" + word
+                    + "' beside a last step that is free, allowed: 'true' where no step is free at last");
+        }
+        return limit;
     }
 
     private MotionLimit motion(Entry entry) {

@@ -105,6 +105,7 @@ final class ProtocolParts {
             references.check(place, limit.head().exempt().stream(), activities);
         });
         references.check("clock", rules.clocksNamed(), clocks());
+        inclusions.forEach(one -> references.check("part " + one.part().id(), one.part().anew().stream(), clocks()));
         references.check("set-ups", rules.setUps().stream().flatMap(s -> s.activities().stream()), activities);
         references.check("duties", rules.duties().stream().flatMap(ProtocolParts::activities), activities);
         partOpenings.forEach((inclusion, openings) -> {

@@ -8,6 +8,7 @@ public enum Check {
     OPEN_WHILE_BARRED,
     NEEDS_UNSAFE_TEST,
     NO_END,
+    NO_PAIN_RULE,
     NEED_LAPSES,
     EVENT_RESTARTS_NOTHING,
     PART_SILENT,

@@ -65,6 +65,7 @@ record NeedChecks(Protocol protocol, Places places) {
 
     private Stream<String> clocksNamed() {
         return Stream.of(
+                        protocol.parts().stream().flatMap(part -> part.anew().stream()),
                         protocol.limits().stream().map(limit -> limit.head().clock()),
                         protocol.duties().stream().map(duty -> duty.head().clock()),
                         protocol.rules().setUps().stream()

@@ -7,12 +7,20 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import waypost.core.criterion.Criterion;
+import waypost.core.limit.RuleHead;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Condition;
 import waypost.core.question.Question;
 
-/** Short names on a sheet: "Q2b" for an answer, "M7" for a milestone, so that two pages are enough. */
-record Codes(Map<String, String> questions, Map<String, Map<String, String>> values, Map<String, String> milestones) {
+/**
+ * Short names on a sheet: "Q2b" for an answer, "M7" for a milestone, "P3" for a part by its title and version, so that two
+ * pages are enough.
+ */
+record Codes(
+        Map<String, String> questions,
+        Map<String, Map<String, String>> values,
+        Map<String, String> milestones,
+        Map<String, String> parts) {
 
     static Codes of(Protocol protocol) {
         Map<String, String> questions = new LinkedHashMap<>();
@@ -27,7 +35,14 @@ record Codes(Map<String, String> questions, Map<String, Map<String, String>> val
         for (Criterion criterion : protocol.criteria()) {
             milestones.put(criterion.id(), "M" + (milestones.size() + 1));
         }
-        return new Codes(questions, values, milestones);
+        Map<String, String> parts = new LinkedHashMap<>();
+        protocol.parts().forEach(part -> parts.put(part.face(), "P" + (parts.size() + 1)));
+        return new Codes(questions, values, milestones, parts);
+    }
+
+    /** " P3" for a rule of a part; nothing for the protocol's own. */
+    String part(RuleHead head) {
+        return head.part().isEmpty() ? "" : " " + parts.getOrDefault(head.part(), "");
     }
 
     String question(Question question) {

@@ -3,6 +3,7 @@ package waypost.library.review;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import waypost.core.protocol.Included;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Question;
 import waypost.library.bundle.Bundle;
@@ -23,7 +24,7 @@ public final class ReviewSheets {
                 protocol.review(),
                 Terms.dayZero(protocol.clock()),
                 protocol.parts().stream()
-                        .map(part -> part.face() + (part.isAlways() ? "" : codes.when(part.when())))
+                        .map(part -> part(part, protocol, codes))
                         .toList(),
                 protocol.questions().stream()
                         .map(question -> asked(protocol, question, codes))
@@ -39,6 +40,12 @@ public final class ReviewSheets {
                 weeks.rows(),
                 weeks.otherClocks(),
                 open(OpenOnDays.of(protocol, bundle)));
+    }
+
+    private static String part(Included part, Protocol protocol, Codes codes) {
+        return codes.parts().getOrDefault(part.face(), "") + " " + part.face()
+                + (part.isAlways() ? "" : codes.when(part.when()))
+                + (part.source().equals(protocol.source()) ? "" : " (" + part.source() + ")");
     }
 
     /** Each day tells only what is new and what is gone since the day before, so that four days fit. */

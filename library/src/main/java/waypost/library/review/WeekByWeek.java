@@ -14,6 +14,7 @@ import waypost.core.limit.Limit;
 import waypost.core.limit.RuleHead;
 import waypost.core.protocol.Duty;
 import waypost.core.protocol.FollowUp;
+import waypost.core.protocol.Included;
 import waypost.core.protocol.Opening;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
@@ -42,6 +43,8 @@ final class WeekByWeek implements Duty.Visitor<Stream<WeekByWeek.Said>> {
     private final Protocol protocol;
     private final Bundle bundle;
     private final Codes codes;
+    private static final Moment BEGINNING = Moment.parse("day 0");
+
     private final Map<String, Map<Integer, Day>> clocks = new TreeMap<>();
 
     WeekByWeek(Protocol protocol, Bundle bundle, Codes codes) {
@@ -49,6 +52,7 @@ final class WeekByWeek implements Duty.Visitor<Stream<WeekByWeek.Said>> {
         this.bundle = bundle;
         this.codes = codes;
         protocol.phases().forEach(this::phase);
+        protocol.parts().forEach(this::anew);
         protocol.limits().forEach(this::limit);
         protocol.openings().forEach(this::opening);
         protocol.duties().forEach(duty -> duties(duty.accept(this)));
@@ -98,18 +102,25 @@ final class WeekByWeek implements Duty.Visitor<Stream<WeekByWeek.Said>> {
                 .add(phase.title() + (phase.leave().isEmpty() ? "" : ", leave" + codes.needs(phase.leave())));
     }
 
+    private void anew(Included part) {
+        String code = codes.parts().getOrDefault(part.face(), part.title());
+        part.anew().forEach(event -> on(event, BEGINNING).limits().add("all of " + code + " holds anew"));
+    }
+
     private <T> void limit(Limit<T> limit) {
         RuleHead head = limit.head();
+        String about = AnatomicalTerm.behind(limit);
         for (Schedule.Entry<Allowed<T>> step : limit.schedule().entries()) {
             on(head.clock(), step.from())
                     .limits()
-                    .add(title(head) + ": " + PrecautionWords.left(limit, step.value()) + codes.needs(step.needs())
-                            + codes.when(head.when()));
+                    .add(title(head) + about + ": " + PrecautionWords.left(limit, step.value())
+                            + codes.needs(step.needs()) + codes.when(head.when()));
+            about = "";
         }
     }
 
-    private static String title(RuleHead head) {
-        return head.title() + (head.surgeonOnly() ? " §" : "");
+    private String title(RuleHead head) {
+        return head.title() + (head.surgeonOnly() ? " §" : "") + codes.part(head);
     }
 
     private void opening(Opening opening) {

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.snakeyaml.engine.v2.api.LoadSettings;
-import org.snakeyaml.engine.v2.api.lowlevel.Compose;
 import org.snakeyaml.engine.v2.api.lowlevel.Parse;
+import org.snakeyaml.engine.v2.composer.Composer;
 import org.snakeyaml.engine.v2.events.CollectionEndEvent;
 import org.snakeyaml.engine.v2.events.CollectionStartEvent;
 import org.snakeyaml.engine.v2.events.Event;
@@ -50,9 +50,8 @@ public final class StrictYaml {
         }
         StrictYaml yaml = new StrictYaml(file);
         try {
-            yaml.refuseCleverness(text);
-            Node root = new Compose(yaml.settings)
-                    .composeString(text)
+            Node root = new Composer(yaml.settings, new ReadEvents(yaml.withoutCleverness(text)))
+                    .getSingleNode()
                     .orElseThrow(() -> refused(file, Optional.empty(), "found an empty file, allowed: one document"));
             Document document = new Document(file, root);
             document.refuseDuplicateKeys();
@@ -64,11 +63,13 @@ public final class StrictYaml {
         }
     }
 
-    private void refuseCleverness(String text) {
+    private List<Event> withoutCleverness(String text) {
+        List<Event> events = new ArrayList<>();
         List<Problem> problems = new ArrayList<>();
         int level = 0;
         int documents = 0;
         for (Event event : new Parse(settings).parseString(text)) {
+            events.add(event);
             forbidden(event).ifPresent(message -> problems.add(problem(file, event.getStartMark(), message)));
             if (event instanceof CollectionStartEvent && ++level > MOST_LEVELS) {
                 throw refused(
@@ -86,6 +87,7 @@ public final class StrictYaml {
         if (!problems.isEmpty()) {
             throw new RefusedException(problems);
         }
+        return events;
     }
 
     private static Optional<String> forbidden(Event event) {

@@ -25,7 +25,7 @@ public final class Terms {
 
     private Terms() {}
 
-    static String plain(Enum<?> constant) {
+    public static String plain(Enum<?> constant) {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 

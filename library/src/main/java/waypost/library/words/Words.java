@@ -1,7 +1,6 @@
 package waypost.library.words;
 
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -58,17 +57,19 @@ public final class Words implements Reason.Visitor<Said> {
 
     @Override
     public Said exceeded(Reason.Exceeded<?> reason) {
-        return new Said(ExceededWords.say(reason), change(reason.until(), reason.orOnceMet()), source(reason.rule()));
+        return new Said(ExceededWords.say(reason), change(reason), source(reason.rule()));
     }
 
     /** The day on which it changes, and what would change it sooner. */
-    private String change(Optional<CourseDay> until, List<String> orOnceMet) {
-        String criteria =
-                orOnceMet.stream().map(id -> protocol.criterion(id).title()).collect(Collectors.joining(", "));
+    private String change(Reason.Exceeded<?> reason) {
+        String until = until(reason.until());
+        String criteria = reason.orOnceMet().stream()
+                .map(id -> protocol.criterion(id).title())
+                .collect(Collectors.joining(", "));
         if (criteria.isEmpty()) {
-            return until(until);
+            return until.isEmpty() && reason.limit().head().forGood() ? "For good." : until;
         }
-        return until.isEmpty() ? "Until met: " + criteria + "." : until(until) + " Sooner once met: " + criteria + ".";
+        return until.isEmpty() ? "Until met: " + criteria + "." : until + " Sooner once met: " + criteria + ".";
     }
 
     @Override

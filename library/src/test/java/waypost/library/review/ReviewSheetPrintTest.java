@@ -22,6 +22,10 @@ import waypost.library.bundle.ShippedLibrary;
 class ReviewSheetPrintTest {
 
     private static final Bundle BUNDLE = ShippedLibrary.read();
+    /** One for all of them: a browser takes longer to make its profile than to print. */
+    @TempDir
+    private static Path profile;
+
     private static final Pattern PAGE = Pattern.compile("/Type /Page\\s");
 
     static Stream<Protocol> protocols() {
@@ -42,7 +46,7 @@ class ReviewSheetPrintTest {
                         "--no-sandbox",
                         "--disable-gpu",
                         "--no-pdf-header-footer",
-                        "--user-data-dir=" + directory.resolve("profile"),
+                        "--user-data-dir=" + profile,
                         "--print-to-pdf=" + printed,
                         page.toUri().toString())
                 .redirectErrorStream(true)

@@ -42,12 +42,14 @@ class ReviewSheetTest {
 
         assertThat(twoMonths.weeks()).isEqualTo("8 wk");
         assertThat(twoMonths.limits())
-                .contains("Resisted hamstring after meniscus repair: at most moderate effort")
-                .contains("Weight after radial or root repair §: free if Q1bc");
+                .contains("Resisted hamstring after meniscus repair P1: at most moderate effort")
+                .contains("Weight after radial or root repair § P1: free if Q1bc");
         assertThat(row(sheet("shoulder.cuff-repair"), "day 28").limits())
-                .contains("Assisted motion: at most low effort if Q1ab");
+                .contains("Assisted motion P1: at most low effort if Q1ab");
+        assertThat(row(sheet("shoulder.cuff-repair"), "day 0").limits())
+                .contains("Own elbow bending P2 (biceps): none if Q3b");
         assertThat(row(sheet("shoulder.cuff-repair"), "day 42").limits())
-                .contains("Own elbow bending: at most low effort if Q3b");
+                .contains("Own elbow bending P2: at most low effort if Q3b");
     }
 
     @Test

@@ -104,7 +104,7 @@ final class SecondJudge {
             return true;
         }
         Set<String> all = course.protocol().criteria().stream().map(c -> c.id()).collect(Collectors.toSet());
-        return starts(head.clock()).stream()
+        return starts(head).stream()
                 .allMatch(start -> List.of(Set.<String>of(), all).stream()
                         .allMatch(met -> valueOf(written.schedule(), start, first, met)
                                 .map(allowed -> leavesNoMore(value, (Allowed<?>) allowed))
@@ -132,6 +132,12 @@ final class SecondJudge {
                 && narrowing.lastDay().map(day -> !date.isAfter(day)).orElse(true);
     }
 
+    private List<LocalDate> starts(RuleHead head) {
+        List<LocalDate> starts = new ArrayList<>(starts(head.clock()));
+        head.anew().forEach(event -> starts.addAll(starts(event)));
+        return starts;
+    }
+
     private List<LocalDate> starts(String clock) {
         return clock.isEmpty()
                 ? List.of(course.dayZero())
@@ -150,7 +156,7 @@ final class SecondJudge {
         if (lifted || !mayHold(head.when())) {
             return;
         }
-        for (LocalDate start : starts(head.clock())) {
+        for (LocalDate start : starts(head)) {
             valueOf(limit.schedule(), start).ifPresent(allowed -> values.add(new Value(limit, (Allowed<?>) allowed)));
         }
     }
@@ -429,11 +435,12 @@ final class SecondJudge {
             note("not-covered", "NOT_COVERED", against, kinds);
             return;
         }
-        List<Opening.Case> all = new ArrayList<>(opening.get().cases());
-        opening.get().parts().forEach(part -> all.addAll(part.cases()));
-        for (Opening.Case written : all) {
-            if (mayHold(written.when())) {
-                oneCase("opening." + role.key(), written, against, kinds);
+        for (Opening.Case written : opening.get().cases()) {
+            oneCase(written, Set.of(), role, against, kinds);
+        }
+        for (Opening.OfPart said : opening.get().parts()) {
+            for (Opening.Case written : said.cases()) {
+                oneCase(written, said.part().anew(), role, against, kinds);
             }
         }
     }
@@ -445,8 +452,15 @@ final class SecondJudge {
                 .allMatch(answers -> said.cases().stream().anyMatch(c -> holds(c.when(), answers)));
     }
 
-    private void oneCase(String rule, Opening.Case written, Set<String> against, List<String> kinds) {
-        List<LocalDate> starts = starts(written.clock());
+    private void oneCase(Opening.Case written, Set<String> anew, Role role, Set<String> against, List<String> kinds) {
+        if (!mayHold(written.when())) {
+            return;
+        }
+        String rule = "opening." + role.key();
+        List<LocalDate> starts = new ArrayList<>(starts(written.clock()));
+        if (written.clock().isEmpty()) {
+            anew.forEach(event -> starts.addAll(starts(event)));
+        }
         Optional<LocalDate> start = starts.stream().max(LocalDate::compareTo);
         boolean tooEarly = start.isEmpty() || date.isBefore(dateOf(written.from(), start.get()));
         boolean phaseLacks = written.phase()
@@ -498,7 +512,7 @@ final class SecondJudge {
             if (conflict && served && !setUp.whenUnknown()) {
                 continue;
             }
-            for (LocalDate start : starts(setUp.head().clock())) {
+            for (LocalDate start : starts(setUp.head())) {
                 valueOf(setUp.schedule(), start)
                         .filter(way -> way instanceof Allowed.Within<String>)
                         .ifPresent(way -> note(
