@@ -10,12 +10,13 @@ import java.util.Set;
 import waypost.core.question.Question;
 
 /**
- * In which order a referral asks: first what keeps everything closed, then what may open most in the first twelve weeks,
- * each after the questions on whose answers it hangs.
+ * In which order a referral asks: first what keeps everything closed, then what may open most at six weeks if all
+ * goes to plan, each after the questions on whose answers it hangs.
  */
 public final class QuestionOrder {
 
-    private static final List<Integer> LOOKED_AT = List.of(1, 42, 84);
+    /** Six weeks: what is asked decides most of what is open then, and one day is soon worked out. */
+    private static final int LOOKED_AT = 42;
 
     private final Map<String, Question> byId = new HashMap<>();
     private final Set<Question> ordered = new LinkedHashSet<>();
@@ -24,21 +25,34 @@ public final class QuestionOrder {
 
     /** The questions of a course of which nothing is answered yet. */
     public static List<Question> of(Course unanswered) {
-        LocalDate dayZero = unanswered.resolved().dayZero();
-        Map<Question, Integer> opening = new HashMap<>();
-        for (int day : LOOKED_AT) {
-            Unlocking.ranked(unanswered, dayZero.plusDays(day))
-                    .forEach(one -> opening.merge(one.question(), one.most(), Integer::sum));
-        }
+        Standing now = standing(unanswered);
         List<Question> questions = unanswered.resolved().protocol().questions();
+        Map<Question, Integer> opening = new HashMap<>();
+        questions.forEach(question -> opening.put(question, most(question, unanswered, now)));
         QuestionOrder order = new QuestionOrder();
         questions.forEach(question -> order.byId.put(question.id(), question));
         questions.stream()
                 .sorted(Comparator.comparing(Question::isDecisive)
-                        .thenComparing(question -> opening.getOrDefault(question, 0))
+                        .thenComparing(opening::get)
                         .reversed())
                 .forEach(order::add);
         return List.copyOf(order.ordered);
+    }
+
+    private static Standing standing(Course course) {
+        LocalDate dayZero = course.resolved().dayZero();
+        return course.on(dayZero.plusDays(LOOKED_AT), dayZero.minusDays(1), Outlook.TO_PLAN);
+    }
+
+    /** The most that one answer opens. */
+    private static int most(Question question, Course course, Standing now) {
+        return question.valueIds().stream()
+                .map(value -> course.with(
+                        course.resolved().answers().with(question.id(), value),
+                        course.resolved().decisions()))
+                .mapToInt(answered -> standing(answered).openedSince(now).size())
+                .max()
+                .orElse(0);
     }
 
     private void add(Question question) {
