@@ -70,8 +70,19 @@ public sealed interface Criterion {
         }
     }
 
-    /** The operated side lacks at most {@code most} against the other side, in the measure's unit. */
-    record Deficit(CriterionHead head, Measure measure, Mode mode, Amount most) implements Measured {
+    /**
+     * The operated side lacks at most {@code most}, in the measure's unit.
+     *
+     * @param against what it is compared with
+     */
+    record Deficit(CriterionHead head, Measure measure, Mode mode, Amount most, Against against) implements Measured {
+
+        /** The other side, or this side's own value from before surgery: an elbow that never was straight. */
+        public enum Against {
+            OTHER_SIDE,
+            BEFORE_SURGERY
+        }
+
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.deficit(this);

@@ -85,8 +85,10 @@ public final class Review implements Criterion.Visitor<Milestone> {
 
     @Override
     public Milestone deficit(Criterion.Deficit criterion) {
-        Optional<Yardstick.Comparison> other =
-                yardstick.of(criterion.measure(), criterion.mode(), evidence.readings(), known);
+        Optional<Yardstick.Comparison> other = switch (criterion.against()) {
+            case OTHER_SIDE -> yardstick.of(criterion.measure(), criterion.mode(), evidence.readings(), known);
+            case BEFORE_SURGERY -> yardstick.beforeSurgery(criterion.measure(), criterion.mode());
+        };
         if (other.isEmpty()) {
             return Milestone.without(criterion);
         }

@@ -55,7 +55,8 @@ public record Yardstick(
                         .map(norm -> new Comparison(measure.amount(norm.value()), Basis.NORM, Optional.empty())));
     }
 
-    private Optional<Comparison> beforeSurgery(Measure measure, Mode mode) {
+    /** The operated side's own last value from before surgery. */
+    Optional<Comparison> beforeSurgery(Measure measure, Mode mode) {
         return all.strict(measure.id(), operated, mode).stream()
                 .filter(reading -> reading.date().isBefore(clocks.dayZero()))
                 .reduce((earlier, later) -> later)

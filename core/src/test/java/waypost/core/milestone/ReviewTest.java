@@ -43,8 +43,12 @@ class ReviewTest {
     private static final Measure GAIT = measure("gait", Unit.SEEN, Measure.Better.HIGHER, 14, 1);
     private static final Criterion BEND =
             new Criterion.Reach(CriterionHead.of("bend", "b"), FLEXION, Mode.PASSIVE, FLEXION.amount(90));
-    private static final Criterion EQUAL =
-            new Criterion.Deficit(CriterionHead.of("equal", "e"), EXTENSION, Mode.PASSIVE, EXTENSION.amount(0));
+    private static final Criterion EQUAL = deficit(Criterion.Deficit.Against.OTHER_SIDE);
+
+    private static Criterion deficit(Criterion.Deficit.Against against) {
+        return new Criterion.Deficit(
+                CriterionHead.of("equal", "e"), EXTENSION, Mode.PASSIVE, EXTENSION.amount(0), against);
+    }
 
     private static Measure measure(String id, Unit unit, Measure.Better better, int validDays, double most) {
         return new Measure(
@@ -134,6 +138,39 @@ class ReviewTest {
                         reading(EXTENSION, Side.RIGHT, -3, 20)))
                 .isEqualTo(MilestoneState.MET);
         assertThat(state(EQUAL, 20, reading(EXTENSION, Side.RIGHT, -3, 20))).isEqualTo(MilestoneState.MISSING);
+    }
+
+    /** An elbow that never was straight: its own value counts, whatever the other side does. */
+    @Test
+    void aDeficitMayBeMeasuredAgainstTheValueFromBeforeSurgery() {
+        Criterion asBefore = deficit(Criterion.Deficit.Against.BEFORE_SURGERY);
+        Reading before = reading(EXTENSION, Side.RIGHT, 10, -5);
+        Reading other = reading(EXTENSION, Side.LEFT, 0, 1);
+
+        assertThat(asBefore(
+                        asBefore,
+                        other,
+                        before,
+                        reading(EXTENSION, Side.RIGHT, 10, 17),
+                        reading(EXTENSION, Side.RIGHT, 10, 20)))
+                .isEqualTo(MilestoneState.MET);
+        assertThat(asBefore(asBefore, other, before, reading(EXTENSION, Side.RIGHT, 15, 20)))
+                .isEqualTo(MilestoneState.NOT_MET);
+        assertThat(asBefore(asBefore, other, reading(EXTENSION, Side.RIGHT, 10, 20)))
+                .isEqualTo(MilestoneState.MISSING);
+    }
+
+    private static MilestoneState asBefore(Criterion criterion, Reading... readings) {
+        Readings all = new Readings(List.of(readings));
+        return Review.of(
+                        List.of(criterion),
+                        Evidence.of(new Readings(all.all().stream()
+                                .filter(reading -> !reading.date().isBefore(DAY_ZERO))
+                                .toList())),
+                        new Yardstick(Side.RIGHT, true, all, Clocks.startingOn(DAY_ZERO), List.of()),
+                        DAY_ZERO.plusDays(20))
+                .get(0)
+                .state();
     }
 
     @ParameterizedTest

@@ -41,7 +41,13 @@ final class CriterionReader {
                         head(e), measure(e, "no-further"), mode(e), amount(e, "no-further", "bound")));
         kinds.put(
                 "deficit",
-                e -> new Criterion.Deficit(head(e), measure(e, "deficit"), mode(e), amount(e, "deficit", "most")));
+                e -> new Criterion.Deficit(
+                        head(e),
+                        measure(e, "deficit"),
+                        mode(e),
+                        amount(e, "deficit", "most"),
+                        Word.maybe(e, "against", Criterion.Deficit.Against.class)
+                                .orElse(Criterion.Deficit.Against.OTHER_SIDE)));
         kinds.put(
                 "symmetry",
                 e -> new Criterion.SymmetryAtLeast(head(e), measure(e, "symmetry"), mode(e), number(e, "percent")));

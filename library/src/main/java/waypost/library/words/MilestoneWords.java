@@ -161,7 +161,10 @@ public record MilestoneWords(Dates dates) {
 
         @Override
         public String deficit(Criterion.Deficit criterion) {
-            return measured(criterion, true, () -> amount(found()) + " short of " + basis(milestone));
+            boolean own = criterion.against() == Criterion.Deficit.Against.BEFORE_SURGERY;
+            return own && milestone.state() == MilestoneState.MISSING
+                    ? "Needs a reading, and one from before surgery on record."
+                    : measured(criterion, true, () -> amount(found()) + " short of " + basis(milestone));
         }
 
         @Override
