@@ -18,9 +18,11 @@ import org.junit.jupiter.params.provider.MethodSource;
 import waypost.core.body.Side;
 import waypost.core.course.Course;
 import waypost.core.course.History;
+import waypost.core.log.Decisions;
 import waypost.core.log.Evidence;
 import waypost.core.question.Answers;
 import waypost.core.resolved.Resolver;
+import waypost.core.time.Clocks;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
 
@@ -34,8 +36,32 @@ class ApprovedDiariesTest {
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
     private static final Bundle BUNDLE = ShippedLibrary.read();
 
-    /** A protocol under main answers. */
+    /** What an answer is called that is none, but an event and its day. */
+    private static final String EVENT = "event.";
+
+    /** A protocol under main answers, and events by the course day on which they happen. */
     private record Told(String name, String protocol, Map<String, String> answers) {
+
+        Answers stated() {
+            Map<String, Set<String>> stated = new HashMap<>();
+            answers.forEach((question, value) -> {
+                if (!question.startsWith(EVENT)) {
+                    stated.put(question, Set.of(value));
+                }
+            });
+            return new Answers(stated);
+        }
+
+        Clocks clocks() {
+            Map<String, List<LocalDate>> events = new HashMap<>();
+            answers.forEach((question, value) -> {
+                if (question.startsWith(EVENT)) {
+                    events.put(question.substring(EVENT.length()), List.of(DAY_ZERO.plusDays(Integer.parseInt(value))));
+                }
+            });
+            return Clocks.startingOn(DAY_ZERO).with(events);
+        }
+
         @Override
         public String toString() {
             return name;
@@ -194,7 +220,33 @@ class ApprovedDiariesTest {
                 told("lumbar-not-fused", "back.lumbar-decompression", "fusion=none", "leak=none"),
                 told("labral-tear", "shoulder.labral-tear", "seen=labrum"),
                 told("cuff-overload-tenodesis", "shoulder.cuff-overload", "earlier=tenodesis"),
-                told("hamstring-tendon-whole", "muscle.hamstring-tendon", "torn=whole"));
+                told("hamstring-tendon-whole", "muscle.hamstring-tendon", "torn=whole"),
+                told("ankle-ligament-nothing-stated", "ankle.lateral-ligament-repair"),
+                told("ankle-ligament-drilled", "ankle.lateral-ligament-repair", "support=tape", "cartilage=drilled"),
+                told("hip-labrum-nothing-stated", "hip.arthroscopy-labral-repair"),
+                told("lumbar-nothing-stated", "back.lumbar-decompression"),
+                told("elbow-nothing-stated-fall", "elbow.collateral-ligament-reconstruction", "event.fall=50"),
+                told("ankle-fracture-nothing-stated", "ankle.fracture-fixation"),
+                told("radius-nothing-stated", "wrist.radius-fracture"),
+                told("radius-plate", "wrist.radius-fracture", "treatment=plate"),
+                told("instability-nothing-stated", "shoulder.instability-repair"),
+                told("instability-early", "shoulder.instability-repair", "hands-knees=early"),
+                told("knee-extensor-kneecap", "knee.extensor-repair", "mended=kneecap"),
+                told("extensor-tendon-tip", "hand.extensor-tendon", "zone=tip"),
+                told("extensor-tendon-middle", "hand.extensor-tendon", "zone=middle"),
+                told(
+                        "finger-place-and-hold-again",
+                        "hand.flexor-tendon-zone-2",
+                        "school=place-and-hold",
+                        "digit=finger",
+                        "event.rupture-repair=60"),
+                told("hip-fracture-nothing-stated", "hip.fracture"),
+                told("labral-debridement-nothing-stated", "shoulder.labral-debridement"),
+                told("anatomic-nothing-stated", "shoulder.replacement-anatomic"),
+                told("cuff-fall", "shoulder.cuff-repair", "event.fall=50"),
+                told("knee-fall", "knee.meniscus-repair", "event.fall=50"),
+                told("cuff-overload-injected", "shoulder.cuff-overload", "event.injection=30"),
+                new Told("hip-posterior-six", "hip.replacement", hip("posterior", "set", "six")));
     }
 
     /** A diary under answers written {@code question=value}. */
@@ -252,10 +304,8 @@ class ApprovedDiariesTest {
     @ParameterizedTest
     @MethodSource("diaries")
     void isTheOneThatWasApproved(Told told) throws IOException {
-        Map<String, Set<String>> stated = new HashMap<>();
-        told.answers().forEach((question, value) -> stated.put(question, Set.of(value)));
         Course course = Course.of(
-                Resolver.resolve(BUNDLE.protocol(told.protocol()), new Answers(stated), DAY_ZERO),
+                Resolver.resolve(BUNDLE.protocol(told.protocol()), told.stated(), told.clocks(), Decisions.NONE),
                 BUNDLE.activities(),
                 BUNDLE.measures(),
                 History.of(Side.RIGHT, Evidence.NONE, List.of(), List.of()));
