@@ -60,7 +60,7 @@ final class BundleReader {
     Bundle read(List<SourceText> sources, String hash) {
         Map<String, List<Document>> byKind = new LinkedHashMap<>();
         KINDS.forEach(kind -> byKind.put(kind, new ArrayList<>()));
-        // Files are read beside each other: half of the time that a start takes goes here.
+        // Files are read beside each other: half of the reading goes here.
         sources.parallelStream().map(Opened::of).toList().forEach(opened -> {
             problems.addAll(opened.problems());
             opened.document()
