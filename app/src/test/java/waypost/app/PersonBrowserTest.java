@@ -145,10 +145,9 @@ class PersonBrowserTest {
 
         browser.open(shoulder + "/check-in");
         browser.tick("painNow", "1");
-        browser.choose("swelling", "NONE");
+        browser.click(By.cssSelector("input[name=swelling][value=NONE]"));
         browser.tick("flag", "breathless");
-        browser.tick("asked", "true");
-        browser.click(By.cssSelector("main form button.primary"));
+        browser.click(By.cssSelector("button[name=asked][value=true]"));
         browser.waitForText("Stopped. No treatment today.");
 
         browser.open(knee);

@@ -43,9 +43,8 @@ class ShotsTest {
             shot(browser.open("/courses/" + DemoCourses.of("Barnabas") + "?rung=arm-lifted/operated"), "way-shoulder");
             browser.open("/courses/" + ottoline + "/check-in");
             browser.click(By.cssSelector("input[name=painNow][value='1']"));
-            browser.choose("swelling", "NONE");
-            browser.click(By.cssSelector("input[name=asked]"));
-            browser.click(By.cssSelector("form.check-in button.primary"));
+            browser.click(By.cssSelector("input[name=swelling][value=NONE]"));
+            browser.click(By.cssSelector("button[name=asked][value=none]"));
             browser.waitFor(By.cssSelector(".check-in-outcome"));
             shot(browser.open("/courses/" + ottoline + "/work"), "work");
             shot(browser.open("/shelf"), "shelf");

@@ -72,6 +72,7 @@ class CheckInController {
         return new ModelAndView("checkin/check-in")
                 .addObject("head", heads.head(course, course.on(today), today))
                 .addObject("groups", groups(asked))
+                .addObject("before", before(course, today))
                 .addObject(
                         "outcomes",
                         checkIns.on(course, today).stream()
@@ -80,6 +81,15 @@ class CheckInController {
                 .addObject("surgeon", course.row().surgeon())
                 .addObject("form", form)
                 .addObject("problems", Map.of());
+    }
+
+    /** What was said the last time before today, empty where nothing was. */
+    private static Before before(LoadedCourse course, LocalDate today) {
+        return course.checkIns().stream()
+                .filter(told -> told.on().isBefore(today))
+                .reduce((earlier, later) -> later)
+                .map(Before::of)
+                .orElse(Before.NOTHING);
     }
 
     private static Outcome outcome(CheckIns.Kept kept, List<RedFlag> asked) {

@@ -18,7 +18,7 @@ import waypost.core.safety.RedFlag;
  * @param flag ids of the flags that were ticked
  * @param sleep how the night was
  * @param soreness when the joint was sore after the last session
- * @param asked null until somebody says that every flag was asked
+ * @param asked "none" when every flag was asked and none applies, "true" when only those ticked do; else nobody said
  */
 public record CheckInForm(
         @Nullable String checkInId,
@@ -31,7 +31,7 @@ public record CheckInForm(
         @Nullable String sleep,
         @Nullable String soreness,
         @Nullable List<String> flag,
-        @Nullable Boolean asked) {
+        @Nullable String asked) {
 
     private static final int MOST_SESSIONS = 170;
     private static final int LONGEST = 2000;
@@ -53,8 +53,15 @@ public record CheckInForm(
         if (!known.containsAll(ticked)) {
             throw new FormProblem("flag", "A question that is not among those shown was ticked. Open the page again.");
         }
-        if (!Boolean.TRUE.equals(asked)) {
-            throw new FormProblem("asked", "Ask every question, then tick that none was left out.");
+        boolean none = text(asked).equals("none");
+        if (!none && !text(asked).equals("true")) {
+            throw new FormProblem("asked", "Ask every question, then tap that none was left out.");
+        }
+        if (none && !ticked.isEmpty()) {
+            throw new FormProblem(
+                    "asked",
+                    "Found " + ticked.size() + " ticked though none applies. Take it back, or tap that only what is"
+                            + " ticked applies.");
         }
         return new CheckIn(
                 pain("painNow", painNow)

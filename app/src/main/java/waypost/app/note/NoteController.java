@@ -38,6 +38,8 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.Dose;
 import waypost.core.exercise.RoleKey;
 import waypost.core.followup.VisitAdvice;
+import waypost.core.prescription.Prescription;
+import waypost.core.protocol.Frequency;
 import waypost.library.words.AdviceWords;
 import waypost.library.words.ProgressionWords;
 
@@ -212,11 +214,15 @@ class NoteController {
 
     private static HomeChoice choice(RoleKey role, String dose, DayOfVisit day, Signs signs, List<String> before) {
         Dose usual = ((Activity.Exercise) signs.activity(role)).dose();
+        Optional<Frequency> often = day.visit().prescribed(role).flatMap(Prescription::often);
         return new HomeChoice(
                 role.toString(),
                 signs.title(role),
                 day.bands().in(dose),
-                usual.frequency(),
-                before.isEmpty() ? usual.isDaily() : before.contains(role.toString()));
+                often.map(Frequency::toString).orElse(usual.frequency()),
+                before.isEmpty()
+                        ? often.map(written -> written.per() == Frequency.Per.DAY)
+                                .orElse(usual.isDaily())
+                        : before.contains(role.toString()));
     }
 }

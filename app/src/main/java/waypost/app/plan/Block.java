@@ -1,9 +1,10 @@
 package waypost.app.plan;
 
 import java.time.LocalDate;
-import java.util.Optional;
+import java.util.Arrays;
 import java.util.UUID;
-import waypost.core.visit.DayKind;
+import waypost.core.prescription.DayKind;
+import waypost.core.prescription.Week;
 
 /**
  * A written block.
@@ -13,11 +14,11 @@ import waypost.core.visit.DayKind;
  */
 public record Block(UUID id, LocalDate beginsOn, int weeks, String days, String writtenBy) {
 
-    /** What kind of day a date is; empty where nobody said. */
-    public Optional<DayKind> kindOf(LocalDate date) {
-        String[] kinds = days.split(",");
-        int at = date.getDayOfWeek().ordinal();
-        return at < kinds.length && !kinds[at].isEmpty() ? Optional.of(DayKind.valueOf(kinds[at])) : Optional.empty();
+    /** What its weekdays are for. */
+    public Week week() {
+        return days.isEmpty()
+                ? Week.UNSAID
+                : new Week(Arrays.stream(days.split(",")).map(DayKind::valueOf).toList());
     }
 
     /** The first day after it. */

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import waypost.app.entry.FormProblem;
 import waypost.core.exercise.RoleKey;
-import waypost.core.visit.DayKind;
+import waypost.core.prescription.DayKind;
 
 /**
  * A block to be written.

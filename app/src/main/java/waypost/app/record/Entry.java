@@ -27,6 +27,7 @@ enum Entry {
     TEACH_BACK(Entry::taught, said -> said.at(0) + said.with(": ", 1)),
     BLOCK(said -> "Block of " + said.at(0) + " weeks", said -> "from " + said.day(1)),
     PLAN_CHANGE(Entry::planned, said -> said.at(1) + said.with(" in place of ", 2) + said.with(", ", 3)),
+    PRESCRIPTION(said -> said.is(0) ? "Back to the library's dose" : "Prescribed", Entry::prescribed),
     HANDED_IN(said -> "Note handed in for countersigning", said -> said.at(0)),
     BENCH(said -> "Worked out at the bench", said -> said.at(0)),
     ORDER(said -> said.is(0) ? "Order withdrawn: " + said.at(1) : "Order of " + said.at(2), Entry::order),
@@ -71,11 +72,7 @@ enum Entry {
     }
 
     private static String set(Said said) {
-        String unit = switch (said.at(4)) {
-            case "KILOGRAMS" -> " kg";
-            case "BAND_STEP" -> " band";
-            default -> " % of maximum";
-        };
+        String unit = unit(said.at(4));
         String form = switch (said.at(6)) {
             case "GOOD" -> "";
             case "LOST" -> ", form lost";
@@ -87,6 +84,28 @@ enum Entry {
                 ", pain " + said.at(5),
                 form,
                 (said.has(8) ? ", " + said.at(8) : "") + (said.has(7) ? " (asked " + said.at(7) + ")" : ""));
+    }
+
+    private static String unit(String stored) {
+        return switch (stored) {
+            case "KILOGRAMS" -> " kg";
+            case "BAND_STEP" -> " band";
+            default -> " % of maximum";
+        };
+    }
+
+    private static String prescribed(Said said) {
+        if (said.is(0)) {
+            return said.at(1);
+        }
+        return Said.joined(
+                said.at(1) + ": " + said.at(2) + " × " + said.at(3),
+                said.has(4) ? ", " + said.number(4) + unit(said.at(5)) : "",
+                said.with(", ", 6) + said.with(", tempo ", 7),
+                said.has(8) ? ", rest " + said.at(8) + " s" : "",
+                said.at(9).equals("BOTH") ? ", both sides" : "",
+                said.with(", ", 10) + said.with(", pain at most ", 11),
+                "; " + said.plain(12) + said.with("\n", 13));
     }
 
     private static String taught(Said said) {

@@ -55,6 +55,11 @@ interface RecordMapper {
                   select c.entered_at, c.id::text, c.entered_by, 'PLAN_CHANGE', array[c.kind, c.role, c.in_place_of, c.why]
                     from plan_change c join block b on b.id = c.block_id where b.course_id = #{courseId}
                   union all
+                  select written_at, id::text, written_by, 'PRESCRIPTION',
+                         array[ended::text, role, sets::text, aim, load_amount::text, load_unit, set_up, tempo,
+                               rest_seconds::text, side, often, pain_most::text, rule, words]
+                    from prescription where course_id = #{courseId}
+                  union all
                   select written_at, id::text, written_by, 'HANDED_IN', array[own_words]
                     from visit_note where course_id = #{courseId} and signature_id is null
                   union all

@@ -2,7 +2,6 @@ package waypost.app.work;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -27,8 +26,8 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.Purpose;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
+import waypost.core.prescription.DayKind;
 import waypost.core.progression.Proposal;
-import waypost.core.visit.DayKind;
 import waypost.library.words.ProgressionWords;
 
 /** Writing the next block beside the one that runs, so that every step is seen and named. */
@@ -177,10 +176,8 @@ class BlockController {
                 .anyMatch(exercise -> exercise.purpose() == Purpose.CONDITIONING);
         List<DayKind> kinds = day.plan()
                 .block()
-                .filter(block -> !block.days().isEmpty())
-                .map(block -> Arrays.stream(block.days().split(","))
-                        .map(DayKind::valueOf)
-                        .toList())
+                .map(block -> block.week().kinds())
+                .filter(week -> !week.isEmpty())
                 .orElseGet(() -> DayKind.usualWeek(conditioning));
         List<Weekday> weekdays = new ArrayList<>();
         for (int nth = 0; nth < WEEKDAYS.size(); nth++) {

@@ -10,7 +10,7 @@ import waypost.app.entry.Entered;
 import waypost.app.plan.NewBlock;
 import waypost.app.plan.Plans;
 import waypost.core.exercise.RoleKey;
-import waypost.core.visit.DayKind;
+import waypost.core.prescription.DayKind;
 
 /**
  * The form of a block as it was sent.

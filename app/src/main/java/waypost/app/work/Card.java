@@ -17,6 +17,7 @@ import waypost.core.exercise.Arrangement;
  * @param next the set to be done; empty where there is nothing to do
  * @param before the last times, the latest first
  * @param pulls how hard the clinic's band pulls; empty where none does, or nobody has measured it
+ * @param prescribed what a therapist prescribed, by whom and when; empty where nobody did
  * @param back what to do at once after too much pain or a stop; empty otherwise
  */
 public record Card(
@@ -35,6 +36,7 @@ public record Card(
         List<String> stopped,
         Teach teach,
         Clocks clocks,
+        String prescribed,
         List<Choice> neighbours) {
 
     /** What is proposed, in words. */

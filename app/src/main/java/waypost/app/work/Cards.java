@@ -3,8 +3,8 @@ package waypost.app.work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import waypost.app.figure.Figure;
 import waypost.app.figure.Figures;
@@ -23,14 +23,15 @@ import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.Counted;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
+import waypost.core.exercise.SetAim;
 import waypost.core.exercise.Teaching;
 import waypost.core.gate.Verdict;
-import waypost.core.log.Bout;
-import waypost.core.log.SetDone;
 import waypost.core.log.Stop;
 import waypost.core.measure.Plain;
+import waypost.core.prescription.Prescription;
+import waypost.core.prescription.Tempo;
+import waypost.core.prescription.WorkingDose;
 import waypost.core.progression.PainLimit;
-import waypost.core.progression.Prescription;
 import waypost.core.progression.Proposal;
 import waypost.core.visit.Visit;
 import waypost.library.words.BandPullWords;
@@ -43,17 +44,17 @@ import waypost.library.words.Words;
 /** Writes the card of one exercise of a day. */
 final class Cards {
 
-    private static final int TIMES_BEFORE = 3;
-
     private final DayOfVisit day;
     private final Signs signs;
     private final ProgressionWords words;
     private final Words reasons;
+    private final DoneLines told;
 
     Cards(DayOfVisit day) {
         this.day = day;
         this.signs = day.signs();
         this.words = day.words();
+        this.told = new DoneLines(day);
         this.reasons = Words.of(day.standing().course().resolved());
     }
 
@@ -71,7 +72,7 @@ final class Cards {
         Verdict verdict = verdict(exercise, key);
         Role role = verdict.reducedTo().orElse(exercise.role(key));
         List<SetRow> done = day.today(key);
-        PainLimit pain = visit.pain();
+        PainLimit pain = visit.pain(key);
         Optional<Card.Back> back = toDo.flatMap(now -> visit.stepBack(now).map(less -> back(now, less)));
         return new Card(
                 planned.toString(),
@@ -82,13 +83,14 @@ final class Cards {
                 String.join(", ", exercise.teaching().equipment()),
                 pulls(exercise, role, toDo),
                 proposed(proposal, toDo, pain, exercise),
-                done.stream().map(set -> done(set, exercise, pain)).toList(),
+                done.stream().map(set -> told.done(set, exercise, pain)).toList(),
                 toDo.map(leads -> next(leads, done, exercise, pain, back)),
-                before(key, exercise),
+                told.before(key, exercise),
                 back,
                 stopped(key),
                 teach(exercise.teaching()),
-                clocks(exercise),
+                clocks(exercise, key, toDo),
+                prescribed(key),
                 neighbours(exercise, key));
     }
 
@@ -164,33 +166,8 @@ final class Cards {
         return new Card.Proposed("do", way, dose, rule, why, painSays);
     }
 
-    private String dose(Prescription dose) {
+    private String dose(WorkingDose dose) {
         return day.bands().in(ProgressionWords.dose(dose));
-    }
-
-    private Card.Done done(SetRow set, Activity.Exercise exercise, PainLimit pain) {
-        return new Card.Done(
-                set.id(), said(set.done(), exercise), set.pain(), pain.isBrokenBy(set.pain()), form(set.form()));
-    }
-
-    private String said(SetDone set, Activity.Exercise exercise) {
-        return set.amount() + " " + exercise.dose().aim().counted().word()
-                + set.load()
-                        .map(load -> " · " + day.bands().in(ProgressionWords.load(load)))
-                        .orElse("")
-                + setUp(set.setUp());
-    }
-
-    private static String setUp(Arrangement setUp) {
-        return setUp.equals(Arrangement.UNSAID) ? "" : " · " + ProgressionWords.setUp(setUp);
-    }
-
-    static String form(SetDone.Form form) {
-        return switch (form) {
-            case GOOD -> "";
-            case COMPENSATED -> "helped along";
-            case LOST -> "form lost";
-        };
     }
 
     private Card.Next next(
@@ -224,31 +201,6 @@ final class Cards {
                 .orElse(toDo.dose().setUp());
     }
 
-    private List<String> before(RoleKey key, Activity.Exercise exercise) {
-        List<Bout> bouts = day.before().bouts(key);
-        return IntStream.range(0, Math.min(TIMES_BEFORE, bouts.size()))
-                .mapToObj(nth -> bouts.get(bouts.size() - 1 - nth))
-                .map(bout -> said(bout, exercise))
-                .toList();
-    }
-
-    private String said(Bout bout, Activity.Exercise exercise) {
-        String amounts =
-                bout.sets().stream().map(set -> String.valueOf(set.amount())).collect(Collectors.joining(", "));
-        String load = bout.load()
-                        .map(held -> " · " + day.bands().in(ProgressionWords.load(held)))
-                        .orElse("")
-                + setUp(bout.setUp());
-        String form = form(bout.worstForm());
-        return Dates.say(bout.on()) + ": " + amounts + " "
-                + exercise.dose().aim().counted().word() + load + " · pain "
-                + bout.worstPain() + (form.isEmpty() ? "" : " · " + form)
-                + bout.response()
-                        .flatMap(response -> response.nextMorning())
-                        .map(pain -> " · next morning " + pain)
-                        .orElse("");
-    }
-
     private Card.Back back(Proposal.Do now, Proposal.Do less) {
         return new Card.Back(
                 dose(less.dose()),
@@ -273,17 +225,31 @@ final class Cards {
         return said;
     }
 
-    private static Card.Clocks clocks(Activity.Exercise exercise) {
-        Counted counted = exercise.dose().aim().counted();
+    private Card.Clocks clocks(Activity.Exercise exercise, RoleKey key, Optional<Proposal.Do> toDo) {
+        Optional<Prescription> written = day.visit().prescribed(key);
+        SetAim aim =
+                toDo.map(leads -> leads.dose().aim()).orElse(exercise.dose().aim());
+        Counted counted = aim.counted();
         int hold = counted == Counted.SECONDS
-                ? exercise.dose().aim().most()
+                ? aim.most()
                 : counted == Counted.MINUTES
-                        ? exercise.dose().aim().most() * 60
-                        : exercise.dose().aim().holdSeconds().orElse(0);
-        int rest = Visit.restSeconds(exercise);
-        boolean eachWay = exercise.dose().aim().each().contains("way")
-                || exercise.dose().aim().each().contains("direction");
-        return new Card.Clocks(exercise.dose().tempo().orElse(""), hold, rest, !counted.isTime(), eachWay);
+                        ? aim.most() * 60
+                        : aim.holdSeconds().orElse(0);
+        int rest = written.map(Prescription::restSeconds)
+                .orElse(OptionalInt.empty())
+                .orElse(Visit.restSeconds(exercise));
+        boolean eachWay = aim.each().contains("way") || aim.each().contains("direction");
+        String tempo = written.flatMap(Prescription::tempo)
+                .map(Tempo::toString)
+                .or(() -> exercise.dose().tempo())
+                .orElse("");
+        return new Card.Clocks(tempo, hold, rest, !counted.isTime(), eachWay);
+    }
+
+    /** What is prescribed, if anything is. */
+    private String prescribed(RoleKey key) {
+        PrescribePanels panels = new PrescribePanels(day, key);
+        return panels.standing().map(panels::says).orElse("");
     }
 
     private List<Card.Choice> neighbours(Activity.Exercise exercise, RoleKey now) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import waypost.app.plan.CurrentPlan;
+import waypost.app.prescription.Written;
 import waypost.app.rack.Signs;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.SetRow;
@@ -22,6 +23,7 @@ import waypost.library.words.Words;
  * A day of work as pages lay it out: what is decided, and the rows that it was decided from.
  *
  * @param sets every set of the course as it is kept
+ * @param written what is prescribed, by role
  * @param measured how hard the clinic's bands pull, by their steps
  * @param said what was said on coming in; empty before the check-in
  */
@@ -31,6 +33,7 @@ public record DayOfVisit(
         List<SetRow> sets,
         Optional<CheckIn> said,
         CurrentPlan plan,
+        Map<RoleKey, Written> written,
         BandNames bands,
         Map<Integer, Calibration> measured,
         Signs signs) {

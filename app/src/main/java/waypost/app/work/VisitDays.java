@@ -10,7 +10,6 @@ import waypost.app.band.BandOrders;
 import waypost.app.checkin.CheckIns;
 import waypost.app.course.CourseDoor;
 import waypost.app.course.OpenCourse;
-import waypost.app.plan.Plans;
 import waypost.app.rack.Signs;
 import waypost.app.store.LoadedCourse;
 import waypost.app.store.SetRow;
@@ -29,15 +28,16 @@ public class VisitDays {
     private final WorkStore work;
     private final CheckIns checkIns;
     private final StopLog stops;
-    private final Plans plans;
+    private final WrittenFor writings;
     private final BandOrders bands;
 
-    VisitDays(CourseDoor door, WorkStore work, CheckIns checkIns, StopLog stops, Plans plans, BandOrders bands) {
+    VisitDays(
+            CourseDoor door, WorkStore work, CheckIns checkIns, StopLog stops, WrittenFor writings, BandOrders bands) {
         this.door = door;
         this.work = work;
         this.checkIns = checkIns;
         this.stops = stops;
-        this.plans = plans;
+        this.writings = writings;
         this.bands = bands;
     }
 
@@ -53,20 +53,33 @@ public class VisitDays {
         Standing standing = course.on(today);
         List<SetRow> sets = work.sets(courseId);
         WorkLog log = work.log(sets, course.checkIns());
-        Optional<CheckIn> said = CheckIn.ofOneDay(course.checkIns().stream()
-                .filter(told -> told.on().equals(today))
-                .map(CheckedIn::said)
-                .toList());
-        Visit visit =
-                Visit.of(standing, new Visit.Told(said, checkIns.asked(course), log, stops.upTo(courseId, today)));
+        Optional<CheckIn> said = said(course, today);
+        WrittenFor.PlanWithDoses written = writings.of(courseId, standing, sets);
+        Visit visit = Visit.of(
+                standing,
+                new Visit.Told(
+                        said,
+                        checkIns.asked(course),
+                        log,
+                        stops.upTo(courseId, today),
+                        written.prescriptions(),
+                        written.week()));
         return new DayOfVisit(
                 course,
                 visit,
                 sets,
                 said,
-                plans.of(courseId, standing),
+                written.plan(),
+                written.doses(),
                 bands.names(staff.clinicId()),
                 bands.measured(staff.clinicId()),
                 new Signs(standing));
+    }
+
+    private static Optional<CheckIn> said(LoadedCourse course, LocalDate day) {
+        return CheckIn.ofOneDay(course.checkIns().stream()
+                .filter(told -> told.on().equals(day))
+                .map(CheckedIn::said)
+                .toList());
     }
 }

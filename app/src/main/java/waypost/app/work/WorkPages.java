@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -21,6 +20,7 @@ import waypost.core.exercise.RoleKey;
 import waypost.core.log.Hold;
 import waypost.core.progression.Proposal;
 import waypost.library.words.Dates;
+import waypost.library.words.PrescriptionWords;
 import waypost.library.words.ProgressionWords;
 
 /** Lays out a day's work. */
@@ -114,9 +114,9 @@ class WorkPages {
 
     static String block(CurrentPlan plan, LocalDate today) {
         return plan.block()
-                .map(block -> block.kindOf(today)
-                                .map(kind -> kind.name().charAt(0)
-                                        + kind.name().substring(1).toLowerCase(Locale.ROOT) + " day. ")
+                .map(block -> block.week()
+                                .kindOf(today)
+                                .map(kind -> "Today is for " + PrescriptionWords.day(kind) + ". ")
                                 .orElse("")
                         + (today.isBefore(block.endsBefore())
                                 ? "Block of " + block.weeks() + " weeks since " + Dates.say(block.beginsOn())

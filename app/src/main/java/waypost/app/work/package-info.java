@@ -2,7 +2,8 @@
  * The working part of a visit: today's plan, one exercise at a time with its proposal, and every set as it was done.
  *
  * <p>Start at {@link WorkController} and {@link SetEntry}. What was done is kept even when it was not open: the
- * record tells the truth. May use: account, band, checkin, course, entry, figure, plan, rack, shell, store, the core,
+ * record tells the truth. May use: account, band, checkin, course, entry, figure, plan,
+ * prescription, rack, shell, store, the core,
  * the library.
  */
 @NullMarked

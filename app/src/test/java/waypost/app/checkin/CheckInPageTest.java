@@ -98,7 +98,8 @@ class CheckInPageTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "asked||Ask every question, then tick that none was left out",
+                "asked||Ask every question, then tap that none was left out",
+                "asked|none|Found 1 ticked though none applies",
                 "painNow||Ask for the pain now",
                 "painNow|11|allowed: a whole number from 0 to 10",
                 "swelling||allowed: one of the choices shown",

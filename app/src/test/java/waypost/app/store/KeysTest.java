@@ -27,6 +27,7 @@ class KeysTest {
 
     /** By which a row is found: its clinic, its course, or what belongs to one of them alone. */
     private static final Set<String> OWNERS = Set.of(
+            "set_id",
             "clinic_id",
             "course_id",
             "patient_id",

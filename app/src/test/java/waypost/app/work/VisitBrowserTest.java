@@ -41,12 +41,11 @@ class VisitBrowserTest {
     private static void checkIn(String course, String... flags) {
         BROWSER.open(course + "/visit");
         BROWSER.click(By.cssSelector("input[name=painNow][value='1']"));
-        BROWSER.choose("swelling", "NONE");
+        BROWSER.click(By.cssSelector("input[name=swelling][value=NONE]"));
         for (String flag : flags) {
             BROWSER.click(By.cssSelector("input[name=flag][value='" + flag + "']"));
         }
-        BROWSER.click(By.cssSelector("input[name=asked]"));
-        BROWSER.click(By.cssSelector("form.check-in button.primary"));
+        BROWSER.click(By.cssSelector("button[name=asked][value=" + (flags.length == 0 ? "none" : "true") + "]"));
         BROWSER.waitFor(By.cssSelector(".check-in-outcome"));
     }
 

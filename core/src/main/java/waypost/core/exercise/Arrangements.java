@@ -88,6 +88,17 @@ public record Arrangements(List<Setting> settings, Map<Arrangement, Arranged> wa
         return Optional.ofNullable(ways.get(complete(chosen)));
     }
 
+    /** Whether any setting is further along in one than in the other. */
+    public boolean isHarder(Arrangement one, Arrangement other) {
+        Arrangement whole = complete(one);
+        Arrangement than = complete(other);
+        return settings.stream().anyMatch(setting -> place(setting, whole) > place(setting, than));
+    }
+
+    private static int place(Setting setting, Arrangement whole) {
+        return setting.choices().indexOf(whole.choice(setting.name()).orElseThrow());
+    }
+
     /** One choice further along the first setting. */
     public Optional<Arrangement> harder(Arrangement now) {
         return beside(now, 1);
@@ -104,7 +115,7 @@ public record Arrangements(List<Setting> settings, Map<Arrangement, Arranged> wa
         }
         Setting first = settings.get(0);
         Arrangement whole = complete(now);
-        int at = first.choices().indexOf(whole.choice(first.name()).orElseThrow()) + by;
+        int at = place(first, whole) + by;
         return at < 0 || at >= first.choices().size()
                 ? Optional.empty()
                 : Optional.of(whole.with(first.name(), first.choices().get(at)));

@@ -18,7 +18,8 @@ public record SetAim(int least, int most, Counted counted, OptionalInt holdSecon
 
     private static final Pattern WRITTEN = Pattern.compile(
             "(\\d{1,4})(?: to (\\d{1,4}))? ([a-z]+)(?: of (\\d{1,3}) s)?(?: (each(?: way| direction)?))?(?:, (.+))?");
-    private static final int LARGEST = 2000;
+    /** The most of anything that a set counts. */
+    public static final int LARGEST = 2000;
 
     public SetAim {
         if (least < 1 || most > LARGEST || least > most) {

@@ -7,10 +7,10 @@ import waypost.core.log.SetDone;
 /**
  * A colour up after at least a week on it, at the top of the range in good form; a colour down when form is lost or the
  * pain rule is broken (common practice, no source).
+ *
+ * @param wantedDays on a colour at least
  */
-final class BandLadder implements ProgressionRule {
-
-    private static final int DAYS = 7;
+record BandLadder(int wantedDays) implements ProgressionRule {
 
     @Override
     public Step next(Task task) {
@@ -31,7 +31,7 @@ final class BandLadder implements ProgressionRule {
             return task.step(Way.SAME, task.now(), stay.get());
         }
         int days = task.daysOnLevel(bout -> 0);
-        Ground level = new Ground.DaysOnLevel(days, DAYS);
-        return days < DAYS ? task.step(Way.SAME, task.now(), level) : task.heavier(level);
+        Ground level = new Ground.DaysOnLevel(days, wantedDays);
+        return days < wantedDays ? task.step(Way.SAME, task.now(), level) : task.heavier(level);
     }
 }

@@ -7,10 +7,11 @@ import waypost.core.log.Bout;
 /**
  * Contacts rise by at most a tenth a week; a flare takes a fifth off the session. In the seven days up to the next bout
  * never more than a tenth above the seven days before them (common practice, no source).
+ *
+ * @param risePercent a week at most
  */
-final class ContactsByWeek implements ProgressionRule {
+record ContactsByWeek(int risePercent) implements ProgressionRule {
 
-    private static final int RISE_PERCENT = 10;
     private static final int FLARE_PERCENT = 20;
     private static final int DAYS = 7;
 
@@ -25,19 +26,19 @@ final class ContactsByWeek implements ProgressionRule {
         Optional<Ground> stay = WithinRange.stay(task);
         int days = task.daysOnLevel(Bout::total);
         Ground week = new Ground.DaysOnLevel(days, DAYS);
-        int risen = session * (100 + RISE_PERCENT) / 100 / sets;
+        int risen = session * (100 + risePercent) / 100 / sets;
         return stay.isPresent() || days < DAYS || risen * sets <= session
                 ? capped(task, Way.SAME, session / sets, stay.orElse(week))
                 : capped(task, Way.UP, risen, week);
     }
 
     /** Never over the week's share; where less than half a session is left of it, a rest until the days have moved on. */
-    private static Step capped(Task task, Way way, int amount, Ground why) {
+    private Step capped(Task task, Way way, int amount, Ground why) {
         int sets = task.usual().sets();
         LocalDate today = task.today();
         int before = total(task, today.minusDays(2L * DAYS - 1), today.minusDays(DAYS));
         int thisWeek = total(task, today.minusDays(DAYS - 1), today.minusDays(1));
-        int allowed = before * (100 + RISE_PERCENT) / 100;
+        int allowed = before * (100 + risePercent) / 100;
         int left = Math.max(0, allowed - thisWeek) / sets;
         if (before == 0 || left >= amount) {
             return task.step(way, task.now().at(Math.max(1, amount)), why);

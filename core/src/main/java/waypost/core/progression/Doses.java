@@ -1,32 +1,80 @@
 package waypost.core.progression;
 
 import java.util.List;
+import java.util.Optional;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Counted;
+import waypost.core.exercise.Dose;
 import waypost.core.exercise.Progression;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.log.Bout;
 import waypost.core.log.Response;
 import waypost.core.log.WorkLog;
+import waypost.core.prescription.GoesOnBy;
+import waypost.core.prescription.Prescription;
+import waypost.core.prescription.Prescriptions;
+import waypost.core.prescription.WorkingDose;
 
 /**
  * The doses from which a rule goes on: the usual one, the first one, and what was done last.
  *
  * @param work what was done before the standing's day
+ * @param written the doses that go before the library's
+ * @param ruled how much pain a set may give where no therapist allows less
  */
-record Doses(Standing standing, WorkLog work, PainLimit pain) {
+record Doses(Standing standing, WorkLog work, Prescriptions written, PainLimit ruled) {
+
+    /** How much pain a set of a role may give. */
+    PainLimit pain(RoleKey role) {
+        return written.of(role)
+                .map(Prescription::painMost)
+                .filter(most -> most.isPresent() && most.getAsInt() < ruled.most())
+                .map(most -> new PainLimit(most.getAsInt(), PainLimit.From.PRESCRIPTION))
+                .orElse(ruled);
+    }
+
+    /** What was done of a role since its dose was written, or ever. */
+    List<Bout> bouts(RoleKey role) {
+        List<Bout> ever = work.bouts(role);
+        return written.of(role).map(dose -> dose.since().bouts(ever)).orElse(ever);
+    }
 
     /** What was done of a role last, or with what somebody begins. */
-    Prescription last(RoleKey role) {
-        List<Bout> bouts = work.bouts(role);
-        return bouts.isEmpty() ? first(role) : asDoneLast(task(role, bouts));
+    WorkingDose last(RoleKey role) {
+        List<Bout> bouts = bouts(role);
+        if (!bouts.isEmpty()) {
+            return asDoneLast(task(role, bouts));
+        }
+        WorkingDose first = first(role);
+        return work.bouts(role).isEmpty()
+                        || !first.isMoreThan(really(role), exercise(role).setUps())
+                ? first
+                : really(role);
+    }
+
+    /** The sets, amount, load and set-up of the last time, whatever was asked then. */
+    WorkingDose really(RoleKey role) {
+        List<Bout> ever = work.bouts(role);
+        WorkingDose last = asDoneLast(task(role, ever));
+        Bout bout = ever.get(ever.size() - 1);
+        WorkingDose done =
+                last.inSets(Math.min(Dose.MOST_SETS, bout.sets().size())).at(Math.max(1, bout.leastAmount()));
+        return done.holding(bout.load());
+    }
+
+    /** What a rule says of the bout before a dose was written, when how that bout was answered was not known yet. */
+    Optional<Step> answeredSince(RoleKey role, Prescription dose) {
+        return dose.since().sameDay(work.bouts(role)).flatMap(bout -> {
+            Task task = task(role, List.of(bout));
+            return task.answered().map(task::lighter);
+        });
     }
 
     /** What is to be dosed of a role that was done. */
     Task task(RoleKey role, List<Bout> bouts) {
-        return new Task(usual(role), exercise(role).setUps(), bouts, pain, standing.date());
+        return new Task(usual(role), exercise(role).setUps(), bouts, pain(role), standing.date());
     }
 
     /** Where the joint was sore after running or jumping, the soreness rules go before the exercise's own. */
@@ -37,25 +85,28 @@ record Doses(Standing standing, WorkLog work, PainLimit pain) {
                 .orElse(false);
         return ProgressionRule.named(
                 sore && role(role).hasImpact()
-                        ? Progression.SORENESS_RULES
-                        : exercise(role).progression());
+                        ? GoesOnBy.usual(Progression.SORENESS_RULES)
+                        : written.of(role)
+                                .map(Prescription::goesOnBy)
+                                .orElseGet(() -> GoesOnBy.usual(exercise(role).progression())));
     }
 
     /** The load and amount of the last bout, in the usual number of sets. */
-    static Prescription asDoneLast(Task task) {
-        Prescription now = task.now();
+    static WorkingDose asDoneLast(Task task) {
+        WorkingDose now = task.now();
         int amount = Math.max(1, task.last().leastAmount());
         return now.aim().counted() == Counted.REPS && now.aim().most() >= amount ? now : now.at(amount);
     }
 
-    /** With what somebody begins: the usual dose on the lightest load. */
-    Prescription first(RoleKey key) {
-        return usual(key).lightest(role(key));
+    /** With what somebody begins: as prescribed; else the usual dose on the lightest load. */
+    WorkingDose first(RoleKey key) {
+        return written.of(key).isPresent() ? usual(key) : usual(key).lightest(role(key));
     }
 
-    /** The usual dose, cut to what the gate leaves of it today. */
-    Prescription usual(RoleKey key) {
-        Prescription usual = Prescription.usual(exercise(key), role(key));
+    /** The dose as prescribed, else the library's, cut to what the gate leaves of it today. */
+    WorkingDose usual(RoleKey key) {
+        WorkingDose usual =
+                written.of(key).map(Prescription::dose).orElseGet(() -> WorkingDose.usual(exercise(key), role(key)));
         return standing.verdict(key).reducedTo().map(usual::within).orElse(usual);
     }
 

@@ -5,10 +5,10 @@ import java.util.Optional;
 /**
  * Up when every set reaches the top of the range within the pain rule, two sessions running; down when a set falls under
  * the range or the pain rule is broken (common practice, no source).
+ *
+ * @param sessions running that have to reach the top
  */
-final class DoubleProgression implements ProgressionRule {
-
-    private static final int SESSIONS = 2;
+record DoubleProgression(int sessions) implements ProgressionRule {
 
     @Override
     public Step next(Task task) {
@@ -22,14 +22,14 @@ final class DoubleProgression implements ProgressionRule {
         }
         int top = task.usual().aim().most();
         int running = task.cleanRunning(top);
-        if (running >= SESSIONS) {
-            return task.heavier(new Ground.Reached(running, SESSIONS));
+        if (running >= sessions) {
+            return task.heavier(new Ground.Reached(running, sessions));
         }
         return task.step(
                 Way.SAME,
                 task.now(),
                 running > 0
-                        ? new Ground.Reached(running, SESSIONS)
+                        ? new Ground.Reached(running, sessions)
                         : new Ground.InRange(task.last().leastAmount(), top));
     }
 }

@@ -1,11 +1,13 @@
 package waypost.core.progression;
 
 import java.time.LocalDate;
+import java.util.Set;
 import waypost.core.body.Tissue;
 import waypost.core.criterion.Criterion;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Response;
+import waypost.core.prescription.DayKind;
 
 /** Why a dose goes the way it goes. */
 public sealed interface Ground {
@@ -196,6 +198,34 @@ public sealed interface Ground {
         }
     }
 
+    /** A therapist wrote this dose on that day; it was not done since. */
+    record Prescribed(LocalDate on) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.prescribed(this);
+        }
+    }
+
+    /** It stays as it was prescribed. */
+    record AsWritten() implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.asWritten();
+        }
+    }
+
+    /** It is meant for days of other kinds. */
+    record OtherDay(Set<DayKind> meant, DayKind today) implements Ground {
+        public OtherDay {
+            meant = Set.copyOf(meant);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.otherDay(this);
+        }
+    }
+
     /** Answers once for each kind. */
     interface Visitor<R> {
         R firstTime();
@@ -241,5 +271,11 @@ public sealed interface Ground {
         R tissueRests(TissueRests ground);
 
         R sportRose(SportRose ground);
+
+        R prescribed(Prescribed ground);
+
+        R asWritten();
+
+        R otherDay(OtherDay ground);
     }
 }

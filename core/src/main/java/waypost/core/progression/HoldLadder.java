@@ -8,10 +8,11 @@ import waypost.core.log.Bout;
  * A few seconds more after at least two days on a level; the wanted seconds in every direction, at least ten, open the
  * next position. Pain afterwards: back to the level before, for two days at least (common
  * practice, no source).
+ *
+ * @param wantedDays on a level at least
  */
-final class HoldLadder implements ProgressionRule {
+record HoldLadder(int wantedDays) implements ProgressionRule {
 
-    private static final int DAYS = 2;
     private static final int SECONDS_MORE = 2;
     private static final int WANTED_SECONDS = 10;
 
@@ -35,11 +36,14 @@ final class HoldLadder implements ProgressionRule {
             return task.step(Way.SAME, task.now().at(Math.max(1, level)), stay.get());
         }
         int days = task.daysOnLevel(Bout::leastAmount);
-        if (days < DAYS) {
-            return task.step(Way.SAME, task.now().at(Math.max(1, level)), new Ground.DaysOnLevel(days, DAYS));
+        if (days < wantedDays) {
+            return task.step(Way.SAME, task.now().at(Math.max(1, level)), new Ground.DaysOnLevel(days, wantedDays));
         }
         return level >= wanted
                 ? task.step(Way.NEXT_RUNG, task.now().at(level), new Ground.Reached(1, 1))
-                : task.step(Way.UP, task.now().at(Math.min(wanted, level + more)), new Ground.DaysOnLevel(days, DAYS));
+                : task.step(
+                        Way.UP,
+                        task.now().at(Math.min(wanted, level + more)),
+                        new Ground.DaysOnLevel(days, wantedDays));
     }
 }

@@ -6,10 +6,11 @@ import waypost.core.log.Bout;
 /**
  * A little more every day or two as it is tolerated, at most three times the usual; when the milestone is met the
  * exercise is switched off by the protocol (common practice, no source).
+ *
+ * @param wantedDays on a level at least
  */
-final class MinutesUntilEqual implements ProgressionRule {
+record MinutesUntilEqual(int wantedDays) implements ProgressionRule {
 
-    private static final int DAYS = 2;
     private static final int MOST_TIMES = 3;
 
     @Override
@@ -25,9 +26,9 @@ final class MinutesUntilEqual implements ProgressionRule {
         }
         Optional<Ground> stay = WithinRange.stay(task);
         int days = task.daysOnLevel(Bout::leastAmount);
-        Ground grown = new Ground.DaysOnLevel(days, DAYS);
+        Ground grown = new Ground.DaysOnLevel(days, wantedDays);
         int most = MOST_TIMES * task.usual().aim().most();
-        return stay.isPresent() || days < DAYS || level >= most
+        return stay.isPresent() || days < wantedDays || level >= most
                 ? task.step(Way.SAME, task.now().at(Math.min(level, most)), stay.orElse(grown))
                 : task.step(Way.UP, task.now().at(Math.min(most, level + more)), grown);
     }

@@ -10,9 +10,18 @@ import waypost.core.resolved.Resolved;
  * How much pain a set may give.
  *
  * @param most 0 to 10
- * @param ruled whether the protocol says so; otherwise it follows from the day's baseline
+ * @param from who or what says so
  */
-public record PainLimit(int most, boolean ruled) {
+public record PainLimit(int most, From from) {
+
+    /** Where a limit comes from. */
+    public enum From {
+        PROTOCOL,
+        /** The pain of the day on coming in. */
+        BASELINE,
+        /** A therapist allows less. */
+        PRESCRIPTION
+    }
 
     /** However much pain somebody arrives with, a set may not give more than this (common practice, no source). */
     static final int CAP = 5;
@@ -22,8 +31,9 @@ public record PainLimit(int most, boolean ruled) {
      * above {@link #CAP} (common practice, no source).
      */
     public static PainLimit of(Optional<PainRule> rule, int baseline) {
-        return rule.map(written -> new PainLimit(written.most(), true))
-                .orElseGet(() -> new PainLimit(Math.min(CAP, baseline + Response.RISE_THAT_MATTERS - 1), false));
+        return rule.map(written -> new PainLimit(written.most(), From.PROTOCOL))
+                .orElseGet(
+                        () -> new PainLimit(Math.min(CAP, baseline + Response.RISE_THAT_MATTERS - 1), From.BASELINE));
     }
 
     static PainLimit of(Course course, int baseline) {

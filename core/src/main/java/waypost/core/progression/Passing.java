@@ -7,18 +7,19 @@ import waypost.core.course.Standing;
 import waypost.core.exercise.Arrangements;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
+import waypost.core.prescription.WorkingDose;
 import waypost.core.reason.Reason;
 
 /** What the gate leaves of a dose on the standing's day. */
 record Passing(Standing standing) {
 
     /** The dose as the gate lets it pass; what it objects goes to the grounds. */
-    Optional<Prescription> allowed(RoleKey key, Prescription dose, List<Ground> why) {
+    Optional<WorkingDose> allowed(RoleKey key, WorkingDose dose, List<Ground> why) {
         Verdict verdict = verdict(key, dose);
         if (isWhole(verdict)) {
             return Optional.of(dose);
         }
-        Optional<Prescription> easier = easier(key, dose);
+        Optional<WorkingDose> easier = easier(key, dose);
         if (easier.isPresent()) {
             why.add(new Ground.UnderTheGate(verdict));
             return easier;
@@ -27,7 +28,7 @@ record Passing(Standing standing) {
             why.add(new Ground.UnderTheGate(verdict));
             return Optional.empty();
         }
-        Prescription cut = verdict.reducedTo().map(dose::within).orElse(dose);
+        WorkingDose cut = verdict.reducedTo().map(dose::within).orElse(dose);
         if (!cut.equals(dose)) {
             why.add(new Ground.UnderTheGate(verdict));
         }
@@ -42,7 +43,7 @@ record Passing(Standing standing) {
     }
 
     /** The same in the nearest easier set-up in which nothing is cut: a higher seat before half a bend. */
-    private Optional<Prescription> easier(RoleKey key, Prescription dose) {
+    private Optional<WorkingDose> easier(RoleKey key, WorkingDose dose) {
         Arrangements setUps = standing.course().exercise(key.activity()).setUps();
         return Stream.iterate(setUps.easier(dose.setUp()), Optional::isPresent, now -> now.flatMap(setUps::easier))
                 .map(so -> dose.in(so.orElseThrow()))
@@ -50,7 +51,7 @@ record Passing(Standing standing) {
                 .findFirst();
     }
 
-    private Verdict verdict(RoleKey key, Prescription dose) {
+    private Verdict verdict(RoleKey key, WorkingDose dose) {
         return standing.verdict(dose.asked(
                 standing.course().exercise(key.activity()), standing.course().role(key)));
     }

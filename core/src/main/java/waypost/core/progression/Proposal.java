@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
+import waypost.core.prescription.WorkingDose;
 
 /** What is proposed for an exercise of the plan on a day. */
 public sealed interface Proposal {
@@ -26,7 +27,7 @@ public sealed interface Proposal {
      * @param role the role asked about, or another rung of its ladder
      * @param why the grounds, the rule's own first
      */
-    record Do(RoleKey asked, RoleKey role, Way way, Prescription dose, List<Ground> why) implements Proposal {
+    record Do(RoleKey asked, RoleKey role, Way way, WorkingDose dose, List<Ground> why) implements Proposal {
         public Do {
             why = List.copyOf(why);
         }

@@ -1,9 +1,6 @@
 package waypost.core.progression;
 
-import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -16,7 +13,8 @@ import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Bout;
 import waypost.core.log.WorkLog;
-import waypost.core.milestone.Milestone;
+import waypost.core.prescription.Prescription;
+import waypost.core.prescription.WorkingDose;
 
 /**
  * Proposes today's dose: the named rule first, then what holds it back, then the gate, which has the last word. Whatever
@@ -24,12 +22,13 @@ import waypost.core.milestone.Milestone;
  */
 public final class Proposals {
 
-    private static final int LONG_BREAK_DAYS = 14;
     private static final int HALF_PERCENT = 50;
 
     private final Standing standing;
     private final WorkLog work;
     private final DayOfWork day;
+    private final Prescribed prescribed;
+    private final HeldBack heldBack;
     private final Balance balance;
     private final Set<RoleKey> off;
     private final Neighbours neighbours;
@@ -41,19 +40,44 @@ public final class Proposals {
      * @param day what the check-in says
      */
     public Proposals(Standing standing, WorkLog work, DayOfWork day) {
+        this(standing, work, day, Prescribed.NOTHING);
+    }
+
+    /**
+     * @param prescribed what therapists wrote in the place of the library's doses
+     */
+    public Proposals(Standing standing, WorkLog work, DayOfWork day, Prescribed prescribed) {
         this.standing = standing;
         this.work = work.upTo(standing.date().minusDays(1));
         this.day = day;
+        this.prescribed = prescribed;
+        this.heldBack = new HeldBack(standing, this.work, day);
         this.balance = new Balance(standing.course().activities(), this.work);
         this.off = Set.copyOf(standing.switchedOff());
         this.neighbours = new Neighbours(standing);
-        this.doses = new Doses(standing, this.work, pain());
+        this.doses = new Doses(standing, this.work, prescribed.doses(), pain());
         this.passing = new Passing(standing);
     }
 
     /** How much pain a set may give today. */
     public PainLimit pain() {
         return PainLimit.of(standing.course(), day.baseline());
+    }
+
+    /** How much pain a set of a role may give today: less where a therapist allows less. */
+    public PainLimit pain(RoleKey role) {
+        return doses.pain(role);
+    }
+
+    /** The sets, amount, load and set-up of the last time; empty where it was never done. */
+    public Optional<WorkingDose> lastDone(RoleKey role) {
+        return work.bouts(role).isEmpty() ? Optional.empty() : Optional.of(doses.really(role));
+    }
+
+    /** What the gate leaves of a dose of a role on the standing's day. */
+    public Allowed allowed(RoleKey role, WorkingDose dose) {
+        List<Ground> why = new ArrayList<>();
+        return new Allowed(passing.allowed(role, dose, why), why);
     }
 
     /** What is proposed for a role of the plan. */
@@ -64,6 +88,10 @@ public final class Proposals {
         }
         if (!verdict.kind().isOpen()) {
             return new Proposal.Closed(asked, verdict, neighbour(asked));
+        }
+        Optional<Proposal.Rest> otherDay = prescribed.otherDay(asked, standing.date());
+        if (otherDay.isPresent()) {
+            return otherDay.get();
         }
         Optional<Ground.TissueRests> rests = balance.resting(asked, standing.date());
         if (rests.isPresent()) {
@@ -81,14 +109,14 @@ public final class Proposals {
             return leads;
         }
         List<Ground> why = new ArrayList<>(elsewhere.get().why());
-        Prescription last = doses.last(planned);
+        WorkingDose last = doses.last(planned);
         return elsewhere.get().way() == Way.RUNG_BEFORE
                 ? lessOf(planned, planned, last, why)
                 : proposed(planned, planned, Way.SAME, last, why, last);
     }
 
     /** What to do at once after too much pain in a set or a stop: a lighter load, or the rung before. */
-    public Proposal stepBack(RoleKey role, Prescription now, Ground because) {
+    public Proposal stepBack(RoleKey role, WorkingDose now, Ground because) {
         List<Ground> why = new ArrayList<>(List.of(because));
         return Task.lighter(now, exercise(role).setUps())
                 .map(lighter -> judged(role, role, Way.DOWN, lighter, why, now))
@@ -104,9 +132,12 @@ public final class Proposals {
     }
 
     private Proposal dosed(RoleKey asked, RoleKey role) {
-        List<Bout> bouts = work.bouts(role);
+        List<Bout> bouts = doses.bouts(role);
+        if (bouts.isEmpty() && prescribed.doses().of(role).isPresent()) {
+            return prescribed(asked, role, prescribed.doses().of(role).get());
+        }
         if (bouts.isEmpty()) {
-            Prescription first = doses.first(role);
+            WorkingDose first = doses.first(role);
             return gated(asked, role, new Step(Way.NEW, first, new Ground.FirstTime(), standing.date()), first);
         }
         Task task = doses.task(role, bouts);
@@ -117,15 +148,38 @@ public final class Proposals {
         return gated(asked, role, step, Doses.asDoneLast(task));
     }
 
-    private Proposal gated(RoleKey asked, RoleKey role, Step step, Prescription last) {
-        List<Ground> why = new ArrayList<>(List.of(step.why()));
-        Way way = step.way();
-        Optional<Ground> held = way.isHarder() ? heldBack(role) : Optional.empty();
+    /** As it was prescribed and not done since; no more than last time where something holds more back. */
+    private Proposal prescribed(RoleKey asked, RoleKey role, Prescription written) {
+        List<Ground> why =
+                new ArrayList<>(List.of(new Ground.Prescribed(written.since().day())));
+        WorkingDose dose = doses.usual(role);
+        List<Bout> ever = work.bouts(role);
+        if (ever.isEmpty()) {
+            return proposed(asked, role, Way.PRESCRIBED, dose, why, dose);
+        }
+        WorkingDose last = doses.really(role);
+        boolean more = dose.isMoreThan(last, exercise(role).setUps());
+        Optional<Ground> held = more ? heldBack.more(role) : Optional.empty();
         if (held.isPresent()) {
             why.add(held.get());
             return proposed(asked, role, Way.SAME, last, why, last);
         }
-        Optional<Criterion> wanted = way == Way.NEXT_RUNG ? toleratedFirst(role) : Optional.empty();
+        Optional<Step> since = doses.answeredSince(role, written);
+        return since.isPresent()
+                        && (more || !last.isMoreThan(dose, exercise(role).setUps()))
+                ? gated(asked, role, since.get(), last)
+                : proposed(asked, role, Way.PRESCRIBED, dose, why, last);
+    }
+
+    private Proposal gated(RoleKey asked, RoleKey role, Step step, WorkingDose last) {
+        List<Ground> why = new ArrayList<>(List.of(step.why()));
+        Way way = step.way();
+        Optional<Ground> held = way.isHarder() ? heldBack.more(role) : Optional.empty();
+        if (held.isPresent()) {
+            why.add(held.get());
+            return proposed(asked, role, Way.SAME, last, why, last);
+        }
+        Optional<Criterion> wanted = way == Way.NEXT_RUNG ? heldBack.tolerated(role) : Optional.empty();
         if (wanted.isPresent()) {
             why.add(new Ground.StaysFor(wanted.get()));
             return proposed(asked, role, Way.SAME, last, why, last);
@@ -139,40 +193,7 @@ public final class Proposals {
         return proposed(asked, role, way, step.dose(), why, last);
     }
 
-    /** After holds no dose is above the least share of the last one that any of them asks for. */
-    private Optional<Ground.AfterHold> reEntry() {
-        return standing.facts().afterHolds().stream()
-                .map(after -> new Ground.AfterHold(
-                        after.rule().reEntry().orElseThrow().percent(), after.until()))
-                .min(Comparator.comparingInt(Ground.AfterHold::percent).thenComparing(Ground.AfterHold::until));
-    }
-
-    /** What speaks against more today, whatever the rule says. */
-    private Optional<Ground> heldBack(RoleKey role) {
-        if (day.brake().isPresent()) {
-            return day.brake().map(Ground.ProgressHeld::new);
-        }
-        LocalDate last = work.bouts(role).get(work.bouts(role).size() - 1).on();
-        int away = (int) ChronoUnit.DAYS.between(last, standing.date());
-        if (away > LONG_BREAK_DAYS) {
-            return Optional.of(new Ground.LongBreak(away));
-        }
-        return reEntry().map(Ground.class::cast);
-    }
-
-    /** What the next phase wants tolerated on this very rung, and is not yet. */
-    private Optional<Criterion> toleratedFirst(RoleKey role) {
-        return standing.next().stream()
-                .flatMap(next -> next.milestones().stream())
-                .flatMap(Milestone::single)
-                .filter(milestone -> !milestone.isMet())
-                .map(Milestone::criterion)
-                .filter(criterion -> criterion instanceof Criterion.Tolerated tolerated
-                        && tolerated.activities().contains(role.activity()))
-                .findFirst();
-    }
-
-    private Proposal next(RoleKey asked, RoleKey role, Prescription last, List<Ground> why) {
+    private Proposal next(RoleKey asked, RoleKey role, WorkingDose last, List<Ground> why) {
         Optional<RoleKey> harder = neighbours.next(role);
         if (harder.isEmpty()) {
             why.add(new Ground.EndOfLadder(true));
@@ -187,7 +208,7 @@ public final class Proposals {
         if (wasDoneSince(harder.get(), role)) {
             return dosed(asked, harder.get());
         }
-        Prescription first = doses.first(harder.get());
+        WorkingDose first = doses.first(harder.get());
         return proposed(asked, harder.get(), Way.NEXT_RUNG, first, why, first);
     }
 
@@ -200,21 +221,21 @@ public final class Proposals {
                         .isAfter(here.get(here.size() - 1).on());
     }
 
-    private Proposal before(RoleKey asked, RoleKey role, Prescription dose, List<Ground> why) {
+    private Proposal before(RoleKey asked, RoleKey role, WorkingDose dose, List<Ground> why) {
         Optional<RoleKey> easier = neighbours.before(role).filter(this::isOpen);
         if (easier.isEmpty()) {
             why.add(new Ground.EndOfLadder(false));
             return lessOf(asked, role, dose, why);
         }
-        Prescription last = doses.last(easier.get());
+        WorkingDose last = doses.last(easier.get());
         boolean alike = last.aim().counted().isVolume()
                 && last.aim().counted() == dose.aim().counted();
-        Prescription back = alike ? last.noMoreThan(dose.aim().most()) : last;
+        WorkingDose back = alike ? last.noMoreThan(dose.aim().most()) : last;
         return proposed(asked, easier.get(), Way.RUNG_BEFORE, back, why, back);
     }
 
-    private Proposal lessOf(RoleKey asked, RoleKey role, Prescription dose, List<Ground> why) {
-        Prescription less = dose.lowered(HALF_PERCENT);
+    private Proposal lessOf(RoleKey asked, RoleKey role, WorkingDose dose, List<Ground> why) {
+        WorkingDose less = dose.lowered(HALF_PERCENT);
         return proposed(asked, role, Way.DOWN, less, why, less);
     }
 
@@ -226,16 +247,19 @@ public final class Proposals {
 
     /** After a hold only the share of it; then the gate's last word: as it is, cut to what it allows, as last time. */
     private Proposal proposed(
-            RoleKey asked, RoleKey role, Way way, Prescription dose, List<Ground> why, Prescription last) {
-        Optional<Ground.AfterHold> share = reEntry();
+            RoleKey asked, RoleKey role, Way way, WorkingDose dose, List<Ground> why, WorkingDose last) {
+        Optional<Ground.AfterHold> share = heldBack.reEntry();
         share.filter(after -> !why.contains(after)).ifPresent(why::add);
-        Prescription beside = besideSport(role, shared(dose, share), why);
+        boolean isLess = way == Way.PRESCRIBED
+                && !dose.equals(last)
+                && !dose.isMoreThan(shared(last, share), exercise(role).setUps());
+        WorkingDose beside = besideSport(role, isLess ? dose : shared(dose, share), why);
         return judged(asked, role, way, beside, why, shared(last, share));
     }
 
     private Proposal judged(
-            RoleKey asked, RoleKey role, Way way, Prescription dose, List<Ground> why, Prescription last) {
-        Optional<Prescription> allowed = passing.allowed(role, dose, why);
+            RoleKey asked, RoleKey role, Way way, WorkingDose dose, List<Ground> why, WorkingDose last) {
+        Optional<WorkingDose> allowed = passing.allowed(role, dose, why);
         if (allowed.isPresent()) {
             boolean nothingMore = way == Way.UP && allowed.get().equals(last);
             return new Proposal.Do(asked, role, nothingMore ? Way.SAME : way, allowed.get(), why);
@@ -245,12 +269,12 @@ public final class Proposals {
                 .orElseGet(() -> new Proposal.Closed(asked, standing.verdict(role), Optional.empty()));
     }
 
-    private static Prescription shared(Prescription dose, Optional<Ground.AfterHold> share) {
+    private static WorkingDose shared(WorkingDose dose, Optional<Ground.AfterHold> share) {
         return share.map(after -> dose.lowered(after.percent())).orElse(dose);
     }
 
     /** Strength gives way to sport that rose: a set less. */
-    private Prescription besideSport(RoleKey role, Prescription dose, List<Ground> why) {
+    private WorkingDose besideSport(RoleKey role, WorkingDose dose, List<Ground> why) {
         if (day.sport().isEmpty() || exercise(role).purpose() != Purpose.STRENGTH || dose.sets() == 1) {
             return dose;
         }

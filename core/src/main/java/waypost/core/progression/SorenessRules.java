@@ -8,10 +8,10 @@ import waypost.core.log.Response.Soreness;
  * By when the joint is sore (University of Delaware soreness rules, from memory): in warm-up and it stays, or gone and
  * back again: two days off and one level down; in warm-up and gone: stay; the day after: one day off, do not advance;
  * none: one level a week.
+ *
+ * @param daysALevel without soreness on a level
  */
-final class SorenessRules implements ProgressionRule {
-
-    private static final int DAYS_A_LEVEL = 7;
+record SorenessRules(int daysALevel) implements ProgressionRule {
 
     @Override
     public Step next(Task task) {
@@ -29,15 +29,15 @@ final class SorenessRules implements ProgressionRule {
         return new Step(step.way(), step.dose(), step.why(), task.last().on().plusDays(days + 1L));
     }
 
-    private static Step free(Task task) {
+    private Step free(Task task) {
         Optional<Ground> pained = task.pained();
         if (pained.isPresent()) {
             return task.lighter(pained.get());
         }
         Optional<Ground> stay = WithinRange.stay(task);
         int days = task.daysOnLevel(bout -> 0);
-        Ground level = new Ground.DaysOnLevel(days, DAYS_A_LEVEL);
-        return stay.isPresent() || days < DAYS_A_LEVEL
+        Ground level = new Ground.DaysOnLevel(days, daysALevel);
+        return stay.isPresent() || days < daysALevel
                 ? task.step(Way.SAME, task.now(), stay.orElse(level))
                 : task.heavier(level);
     }

@@ -3,14 +3,15 @@ package waypost.core.progression;
 import java.util.Optional;
 import waypost.core.exercise.Counted;
 import waypost.core.log.SetDone;
+import waypost.core.prescription.WorkingDose;
 
 /**
  * Three clean repetitions open the next stage; runs are repetitions within one session and capped there, of anything else
  * three clean sessions are asked (running stages: Hickey et al. 2020, from memory).
+ *
+ * @param needed clean repetitions that open the next stage
  */
-final class Stages implements ProgressionRule {
-
-    static final int CLEAN = 3;
+record Stages(int needed) implements ProgressionRule {
 
     @Override
     public Step next(Task task) {
@@ -25,8 +26,8 @@ final class Stages implements ProgressionRule {
         int clean = runs
                 ? task.last().total()
                 : task.cleanRunning(task.usual().aim().bottom());
-        Ground reached = new Ground.Reached(clean, CLEAN);
-        return clean >= CLEAN
+        Ground reached = new Ground.Reached(clean, needed);
+        return clean >= needed
                 ? task.step(Way.NEXT_RUNG, task.usual(), reached)
                 : task.step(Way.SAME, task.now(), reached);
     }
@@ -38,7 +39,7 @@ final class Stages implements ProgressionRule {
     }
 
     /** After pain never more than what gave it. */
-    private static Prescription noMoreThanDone(Task task) {
+    private static WorkingDose noMoreThanDone(Task task) {
         int done = Math.max(1, task.last().leastAmount());
         return task.usual().noMoreThan(done);
     }

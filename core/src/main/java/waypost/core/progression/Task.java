@@ -12,6 +12,8 @@ import waypost.core.exercise.Arrangements;
 import waypost.core.log.Bout;
 import waypost.core.log.Response;
 import waypost.core.log.SetDone;
+import waypost.core.prescription.LoadStep;
+import waypost.core.prescription.WorkingDose;
 
 /**
  * One exercise that is to be dosed: its usual dose, what was done of it, and the day.
@@ -20,10 +22,10 @@ import waypost.core.log.SetDone;
  * @param bouts before today, oldest first; at least one
  * @param today the day of the next bout
  */
-public record Task(Prescription usual, Arrangements setUps, List<Bout> bouts, PainLimit pain, LocalDate today) {
+public record Task(WorkingDose usual, Arrangements setUps, List<Bout> bouts, PainLimit pain, LocalDate today) {
 
     /** Of an exercise that is set up in one way only. */
-    public Task(Prescription usual, List<Bout> bouts, PainLimit pain, LocalDate today) {
+    public Task(WorkingDose usual, List<Bout> bouts, PainLimit pain, LocalDate today) {
         this(usual, Arrangements.NONE, bouts, pain, today);
     }
 
@@ -49,9 +51,18 @@ public record Task(Prescription usual, Arrangements setUps, List<Bout> bouts, Pa
     }
 
     private Optional<Ground> pained(Bout bout) {
-        Optional<Response> response = bout.response();
         return over(Optional.of(bout.worstPain()), Ground.PainOver.When.IN_A_SET)
-                .or(() -> over(response.flatMap(Response::after), Ground.PainOver.When.AFTERWARDS))
+                .or(() -> answered(bout));
+    }
+
+    /** What was over the rule after the last time: afterwards, or the next morning. */
+    Optional<Ground> answered() {
+        return answered(last());
+    }
+
+    private Optional<Ground> answered(Bout bout) {
+        Optional<Response> response = bout.response();
+        return over(response.flatMap(Response::after), Ground.PainOver.When.AFTERWARDS)
                 .or(() -> response.filter(Response::flared).map(Ground.Flared::new))
                 .or(() -> over(response.flatMap(Response::nextMorning), Ground.PainOver.When.NEXT_MORNING));
     }
@@ -101,12 +112,12 @@ public record Task(Prescription usual, Arrangements setUps, List<Bout> bouts, Pa
     }
 
     /** The dose as it is now: the usual one at the last load, set up as it was last. */
-    Prescription now() {
-        Prescription so = usual.in(setUps.complete(last().setUp()));
+    WorkingDose now() {
+        WorkingDose so = usual.in(setUps.complete(last().setUp()));
         return load().map(so::with).orElse(so);
     }
 
-    Step step(Way way, Prescription dose, Ground why) {
+    Step step(Way way, WorkingDose dose, Ground why) {
         return new Step(way, dose, why, today);
     }
 
@@ -125,12 +136,12 @@ public record Task(Prescription usual, Arrangements setUps, List<Bout> bouts, Pa
     }
 
     /** A dose one load lighter, or set up one choice easier where nothing is held; empty where there is neither. */
-    static Optional<Prescription> lighter(Prescription now, Arrangements setUps) {
+    static Optional<WorkingDose> lighter(WorkingDose now, Arrangements setUps) {
         return beside(now, LoadStep::down, setUps::easier);
     }
 
-    private static Optional<Prescription> beside(
-            Prescription now, Function<Load, Optional<Load>> load, Function<Arrangement, Optional<Arrangement>> setUp) {
+    private static Optional<WorkingDose> beside(
+            WorkingDose now, Function<Load, Optional<Load>> load, Function<Arrangement, Optional<Arrangement>> setUp) {
         return now.load().isPresent()
                 ? now.load().flatMap(load).map(now::with)
                 : setUp.apply(now.setUp()).map(now::in);

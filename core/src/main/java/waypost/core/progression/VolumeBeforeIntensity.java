@@ -6,11 +6,12 @@ import waypost.core.log.Bout;
 /**
  * Five minutes more after two tolerated sessions, up to the top; what is harder only when the top was tolerated for a
  * week. A flare takes five minutes off (common practice, no source).
+ *
+ * @param sessions running that have to be tolerated
  */
-final class VolumeBeforeIntensity implements ProgressionRule {
+record VolumeBeforeIntensity(int sessions) implements ProgressionRule {
 
     private static final int MORE = 5;
-    private static final int SESSIONS = 2;
     private static final int DAYS = 7;
 
     @Override
@@ -27,8 +28,8 @@ final class VolumeBeforeIntensity implements ProgressionRule {
         }
         if (level < most) {
             int running = task.cleanRunning(level);
-            Ground reached = new Ground.Reached(running, SESSIONS);
-            return running >= SESSIONS
+            Ground reached = new Ground.Reached(running, sessions);
+            return running >= sessions
                     ? task.step(Way.UP, task.now().at(Math.min(most, level + more)), reached)
                     : task.step(Way.SAME, task.now().at(level), reached);
         }

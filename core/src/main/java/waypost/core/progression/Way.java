@@ -3,6 +3,8 @@ package waypost.core.progression;
 /** Which way a dose goes. */
 public enum Way {
     NEW,
+    /** As the therapist wrote it, for the first time since. */
+    PRESCRIBED,
     NEXT_RUNG,
     UP,
     SAME,

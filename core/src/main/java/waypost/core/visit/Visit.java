@@ -13,10 +13,15 @@ import waypost.core.followup.VisitAdvice;
 import waypost.core.log.SetDone;
 import waypost.core.log.Stop;
 import waypost.core.log.WorkLog;
+import waypost.core.prescription.Prescription;
+import waypost.core.prescription.Prescriptions;
+import waypost.core.prescription.Week;
+import waypost.core.prescription.WorkingDose;
+import waypost.core.progression.Allowed;
 import waypost.core.progression.DayOfWork;
 import waypost.core.progression.Ground;
 import waypost.core.progression.PainLimit;
-import waypost.core.progression.Prescription;
+import waypost.core.progression.Prescribed;
 import waypost.core.progression.Proposal;
 import waypost.core.progression.Proposals;
 import waypost.core.safety.CheckIn;
@@ -45,11 +50,23 @@ public final class Visit {
         this.day = DayOfWork.of(told.said(), told.asked(), standing, told.work());
         this.work = told.work();
         this.stops = told.stops();
-        this.proposals = new Proposals(standing, work, day);
+        this.proposals = new Proposals(standing, work, day, new Prescribed(told.prescribed(), told.week()));
     }
 
-    /** What was told and done so far, which decides the rest. */
-    public record Told(Optional<CheckIn> said, List<RedFlag> asked, WorkLog work, List<Stop> stops) {
+    /** What was told, done and written so far, which decides the rest. */
+    public record Told(
+            Optional<CheckIn> said,
+            List<RedFlag> asked,
+            WorkLog work,
+            List<Stop> stops,
+            Prescriptions prescribed,
+            Week week) {
+
+        /** Where nothing is prescribed. */
+        public Told(Optional<CheckIn> said, List<RedFlag> asked, WorkLog work, List<Stop> stops) {
+            this(said, asked, work, stops, Prescriptions.NONE, Week.UNSAID);
+        }
+
         public Told {
             asked = List.copyOf(asked);
             stops = List.copyOf(stops);
@@ -89,6 +106,26 @@ public final class Visit {
         return proposals.pain();
     }
 
+    /** How much pain a set of a role may give today: less where a therapist allows less. */
+    public PainLimit pain(RoleKey role) {
+        return proposals.pain(role);
+    }
+
+    /** The sets, amount, load and set-up of the last time; empty where it was never done. */
+    public Optional<WorkingDose> lastDone(RoleKey role) {
+        return proposals.lastDone(role);
+    }
+
+    /** What the gate leaves today of a dose that somebody means to prescribe. */
+    public Allowed allowed(RoleKey role, WorkingDose dose) {
+        return proposals.allowed(role, dose);
+    }
+
+    /** What is prescribed for a role, if anything is. */
+    public Optional<Prescription> prescribed(RoleKey role) {
+        return told.prescribed().of(role);
+    }
+
     /** What is proposed for a role of the plan. */
     public Proposal proposal(RoleKey planned) {
         return proposals.of(planned);
@@ -106,18 +143,18 @@ public final class Visit {
 
     /** What to do at once instead of {@code now}: its last set of today gave too much pain, or it was stopped today. */
     public Optional<Proposal.Do> stepBack(Proposal.Do now) {
-        Optional<SetDone> over = last(now.role()).filter(set -> pain().isBrokenBy(set.pain()));
+        Optional<SetDone> over = last(now.role()).filter(set -> pain(now.role()).isBrokenBy(set.pain()));
         Optional<Ground> why = over.<Ground>map(
-                        set -> new Ground.PainOver(set.pain(), pain().most(), Ground.PainOver.When.IN_A_SET))
+                        set -> new Ground.PainOver(set.pain(), pain(now.role()).most(), Ground.PainOver.When.IN_A_SET))
                 .or(() -> stoppedToday(now.role()).map(stop -> new Ground.Stopped(stop.why())));
-        Prescription dose = over.map(set -> asDone(now.dose(), set)).orElse(now.dose());
+        WorkingDose dose = over.map(set -> asDone(now.dose(), set)).orElse(now.dose());
         return why.flatMap(
                 ground -> proposals.stepBack(now.role(), dose, ground).toDo());
     }
 
     /** A dose with what was held in a set, set up as that was, as far as it was said. */
-    private static Prescription asDone(Prescription dose, SetDone set) {
-        Prescription so = set.setUp().equals(Arrangement.UNSAID) ? dose : dose.in(set.setUp());
+    private static WorkingDose asDone(WorkingDose dose, SetDone set) {
+        WorkingDose so = set.setUp().equals(Arrangement.UNSAID) ? dose : dose.in(set.setUp());
         return set.load().map(so::with).orElse(so);
     }
 

@@ -6,6 +6,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import waypost.core.exercise.Progression;
+import waypost.core.prescription.GoesOnBy;
 
 /**
  * Each rule by what was done. A row: pain rule, usual dose, what was told, day of the next bout; then the way, the dose and
@@ -14,7 +15,7 @@ import waypost.core.exercise.Progression;
 class ProgressionRuleTest {
 
     private static void assertNext(Progression rule, int pain, String usual, String told, int today, String expected) {
-        Step step = ProgressionRule.named(rule).next(Told.task(usual, told, today, pain));
+        Step step = ProgressionRule.named(GoesOnBy.usual(rule)).next(Told.task(usual, told, today, pain));
         String dose = step.way() == Way.NEXT_RUNG || step.way() == Way.RUNG_BEFORE ? "" : " " + Told.told(step.dose());
         String from = step.from().isAfter(Told.START.plusDays(today))
                 ? " from " + Told.START.until(step.from()).getDays()
@@ -160,7 +161,8 @@ class ProgressionRuleTest {
     /** Three of nine runs gave pain: the stage before is offered with no more than those three. */
     @Test
     void afterPainAStageNeverAsksForMoreThanWasDone() {
-        Step step = ProgressionRule.named(Progression.STAGES).next(Told.task("1 x 3 to 9 runs", "0: 3 p5", 2, 0));
+        Step step = ProgressionRule.named(GoesOnBy.usual(Progression.STAGES))
+                .next(Told.task("1 x 3 to 9 runs", "0: 3 p5", 2, 0));
 
         assertThat(step.way()).isEqualTo(Way.RUNG_BEFORE);
         assertThat(step.dose().aim().most()).isEqualTo(3);

@@ -15,11 +15,13 @@ import waypost.core.exercise.Progression;
 import waypost.core.log.Bout;
 import waypost.core.log.Response;
 import waypost.core.log.SetDone;
+import waypost.core.prescription.GoesOnBy;
+import waypost.core.prescription.WorkingDose;
 
 /** Each rule over many visits by a patient who does just what it says. */
 class ProgressionSequenceTest {
 
-    private static Bout done(Prescription dose, LocalDate on, int pain, boolean flares) {
+    private static Bout done(WorkingDose dose, LocalDate on, int pain, boolean flares) {
         List<SetDone> sets = new ArrayList<>();
         for (int nth = 0; nth < dose.sets(); nth++) {
             sets.add(new SetDone(Told.ROLE, on, dose.aim().most(), dose.load(), pain, SetDone.Form.GOOD));
@@ -31,14 +33,14 @@ class ProgressionSequenceTest {
 
     /** What was done at each visit, as load or amount, until the rung is left. */
     private static String lived(Progression rule, int visits, int everyDays, String usual, int pain, int flareAt) {
-        Prescription dose = Told.dose(usual);
+        WorkingDose dose = Told.dose(usual);
         List<Bout> bouts = new ArrayList<>();
         List<String> told = new ArrayList<>();
         for (int visit = 0; visit < visits; visit++) {
             LocalDate on = Told.START.plusDays((long) visit * everyDays);
             if (!bouts.isEmpty()) {
-                Step step =
-                        ProgressionRule.named(rule).next(new Task(Told.dose(usual), bouts, new PainLimit(4, true), on));
+                Step step = ProgressionRule.named(GoesOnBy.usual(rule))
+                        .next(new Task(Told.dose(usual), bouts, new PainLimit(4, PainLimit.From.PROTOCOL), on));
                 if (step.way() == Way.NEXT_RUNG || step.way() == Way.RUNG_BEFORE) {
                     told.add(step.way().name());
                     break;
@@ -84,15 +86,15 @@ class ProgressionSequenceTest {
     @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
     void contactsNeverRiseByMoreThanATenthAWeek(int seed) {
         Random random = new Random(seed);
-        Prescription usual = Told.dose("2 x 20 contacts");
+        WorkingDose usual = Told.dose("2 x 20 contacts");
         List<Bout> bouts = new ArrayList<>();
         LocalDate on = Told.START;
         for (int visit = 0; visit < 60; visit++) {
             if (bouts.isEmpty()) {
                 bouts.add(done(usual, on, 0, false));
             } else {
-                Step step = ProgressionRule.named(Progression.CONTACTS)
-                        .next(new Task(usual, bouts, new PainLimit(2, true), on));
+                Step step = ProgressionRule.named(GoesOnBy.usual(Progression.CONTACTS))
+                        .next(new Task(usual, bouts, new PainLimit(2, PainLimit.From.PROTOCOL), on));
                 if (step.way() != Way.REST) {
                     bouts.add(done(step.dose(), on, 0, random.nextInt(8) == 0));
                 }

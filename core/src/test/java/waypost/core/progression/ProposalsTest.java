@@ -46,6 +46,7 @@ import waypost.core.log.Hold;
 import waypost.core.log.Response;
 import waypost.core.log.SetDone;
 import waypost.core.log.WorkLog;
+import waypost.core.prescription.WorkingDose;
 import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Opening;
 import waypost.core.protocol.PainRule;
@@ -196,7 +197,7 @@ class ProposalsTest {
                 exercise(HARD, 1, "10 reps", Progression.DOUBLE_PROGRESSION, reducible, held(usual));
         Role role = exercise.role(HARD);
 
-        assertThat(Prescription.usual(exercise, role).lightest(role).load()).contains(Load.parse(first));
+        assertThat(WorkingDose.usual(exercise, role).lightest(role).load()).contains(Load.parse(first));
     }
 
     @Test

@@ -18,6 +18,8 @@ import waypost.core.exercise.SetAim;
 import waypost.core.exercise.Setting;
 import waypost.core.log.Bout;
 import waypost.core.log.SetDone;
+import waypost.core.prescription.GoesOnBy;
+import waypost.core.prescription.WorkingDose;
 
 /** Where nothing is held, a rule goes through the choices of the set-up before it goes to another rung. */
 class SetUpStepsTest {
@@ -41,9 +43,11 @@ class SetUpStepsTest {
     }
 
     private static Step next(Optional<Load> load, Bout... bouts) {
-        Prescription usual = new Prescription(2, SetAim.parse("8 reps"), load, STEPS.usual());
-        Task task = new Task(usual, STEPS, List.of(bouts), new PainLimit(2, true), Told.START.plusDays(9));
-        return ProgressionRule.named(Progression.DOUBLE_PROGRESSION).next(task);
+        WorkingDose usual = new WorkingDose(2, SetAim.parse("8 reps"), load, STEPS.usual());
+        Task task = new Task(
+                usual, STEPS, List.of(bouts), new PainLimit(2, PainLimit.From.PROTOCOL), Told.START.plusDays(9));
+        return ProgressionRule.named(GoesOnBy.usual(Progression.DOUBLE_PROGRESSION))
+                .next(task);
     }
 
     @ParameterizedTest

@@ -14,12 +14,14 @@ import waypost.core.log.Bout;
 import waypost.core.log.Response;
 import waypost.core.log.Response.Soreness;
 import waypost.core.log.SetDone;
+import waypost.core.log.WorkLog;
+import waypost.core.prescription.WorkingDose;
 
 /**
  * What was done, as it is told: "0: 8 8 8 @5 kg | 2: 10 9 8 @5 kg p3 lost | 4: ... am5 swollen gone". The first number is
  * the day; p is pain in the sets, after and am are pain later, with a baseline of 0.
  */
-final class Told {
+public final class Told {
 
     static final LocalDate START = LocalDate.of(2031, 3, 3);
     static final RoleKey ROLE = new RoleKey("leg-press", "operated");
@@ -35,24 +37,36 @@ final class Told {
     private Told() {}
 
     static Task task(String usual, String told, int today, int painMost) {
-        List<Bout> bouts = Arrays.stream(told.split("\\|"))
+        List<Bout> bouts = bouts(told, ROLE, START);
+        return new Task(dose(usual), bouts, new PainLimit(painMost, PainLimit.From.PROTOCOL), START.plusDays(today));
+    }
+
+    private static List<Bout> bouts(String told, RoleKey role, LocalDate start) {
+        return Arrays.stream(told.split("\\|"))
                 .map(String::strip)
-                .map(Told::bout)
+                .map(text -> bout(text, role, start))
                 .toList();
-        return new Task(dose(usual), bouts, new PainLimit(painMost, true), START.plusDays(today));
+    }
+
+    /** What was done of a role, with its first day; an empty text tells of nothing. */
+    static WorkLog work(String told, RoleKey role, LocalDate start) {
+        List<Bout> bouts = told.isBlank() ? List.of() : bouts(told, role, start);
+        return new WorkLog(
+                bouts.stream().flatMap(bout -> bout.sets().stream()).toList(),
+                bouts.stream().flatMap(bout -> bout.response().stream()).toList());
     }
 
     /** "3 x 8 to 12 reps @5 kg". */
-    static Prescription dose(String text) {
+    public static WorkingDose dose(String text) {
         String[] loaded = text.split(" @");
         String[] parts = loaded[0].split(" x ");
-        return new Prescription(
+        return new WorkingDose(
                 Integer.parseInt(parts[0].strip()),
                 SetAim.parse(parts[1].strip()),
                 loaded.length > 1 ? Optional.of(Load.parse(loaded[1].strip())) : Optional.empty());
     }
 
-    static String told(Prescription dose) {
+    public static String told(WorkingDose dose) {
         return dose.sets() + " x " + dose.aim()
                 + dose.load().map(load -> " @" + load(load)).orElse("");
     }
@@ -64,9 +78,9 @@ final class Told {
                 : amount + " " + load.unit().word();
     }
 
-    private static Bout bout(String text) {
+    private static Bout bout(String text, RoleKey role, LocalDate start) {
         String[] dayAndRest = text.split(":");
-        LocalDate on = START.plusDays(Integer.parseInt(dayAndRest[0].strip()));
+        LocalDate on = start.plusDays(Integer.parseInt(dayAndRest[0].strip()));
         String[] loaded = dayAndRest[1].split("@");
         List<Integer> amounts = new ArrayList<>();
         Map<String, Integer> pains = new TreeMap<>();
@@ -97,7 +111,7 @@ final class Told {
         }
         List<SetDone> sets = new ArrayList<>();
         for (int amount : amounts) {
-            sets.add(new SetDone(ROLE, on, amount, load, pains.getOrDefault("p", 0), form));
+            sets.add(new SetDone(role, on, amount, load, pains.getOrDefault("p", 0), form));
         }
         Response response = new Response(
                 on,

@@ -21,6 +21,7 @@ import waypost.core.log.SetDone;
 import waypost.core.log.Stop;
 import waypost.core.log.Telling;
 import waypost.core.log.WorkLog;
+import waypost.core.prescription.DayKind;
 import waypost.core.progression.Ground;
 import waypost.core.progression.Proposal;
 import waypost.core.progression.Way;

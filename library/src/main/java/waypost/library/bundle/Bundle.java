@@ -10,6 +10,7 @@ import java.util.Optional;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Ladder;
 import waypost.core.measure.Measure;
+import waypost.core.prescription.ExerciseSet;
 import waypost.core.protocol.Protocol;
 import waypost.core.safety.RedFlag;
 import waypost.library.text.Suggestion;
@@ -27,6 +28,7 @@ public record Bundle(
         List<RedFlag> redFlags,
         List<Ladder> ladders,
         List<Activity> activities,
+        List<ExerciseSet> sets,
         List<Protocol> protocols) {
 
     public Bundle {
@@ -35,6 +37,7 @@ public record Bundle(
         redFlags = List.copyOf(redFlags);
         ladders = List.copyOf(ladders);
         activities = List.copyOf(activities);
+        sets = List.copyOf(sets);
         protocols = List.copyOf(protocols);
     }
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Ladder;
 import waypost.core.measure.Measure;
+import waypost.core.prescription.ExerciseSet;
 import waypost.core.safety.RedFlag;
 import waypost.library.text.Document;
 import waypost.library.text.Problem;
@@ -19,8 +20,8 @@ import waypost.library.text.Suggestion;
 /** Reads the files of a bundle in the order in which they build on each other, and gathers the problems of all. */
 final class BundleReader {
 
-    private static final List<String> KINDS =
-            List.of("measures", "red-flags", "exercises", "milestone-list", "part", "protocol", "supplement");
+    private static final List<String> KINDS = List.of(
+            "measures", "red-flags", "exercises", "set-list", "milestone-list", "part", "protocol", "supplement");
 
     /** A file as far as it can be read by itself. */
     private record Opened(String kind, Optional<Document> document, List<Problem> problems) {
@@ -54,6 +55,7 @@ final class BundleReader {
     private final Map<String, RedFlag> redFlags = new LinkedHashMap<>();
     private final Map<String, Ladder> ladders = new LinkedHashMap<>();
     private final Map<String, Activity> activities = new LinkedHashMap<>();
+    private final Map<String, ExerciseSet> sets = new LinkedHashMap<>();
     private final SharedParts shared = new SharedParts(measures, activities);
     private final Map<String, ProtocolParts> protocols = new LinkedHashMap<>();
 
@@ -85,6 +87,7 @@ final class BundleReader {
                 List.copyOf(redFlags.values()),
                 List.copyOf(ladders.values()),
                 List.copyOf(activities.values()),
+                List.copyOf(sets.values()),
                 protocols.values().stream().map(ProtocolParts::whole).toList());
     }
 
@@ -94,6 +97,7 @@ final class BundleReader {
         each(byKind, "measures", d -> new MeasureReader(measures).read(d.top()));
         each(byKind, "red-flags", d -> new RedFlagReader(redFlags).read(d.top()));
         each(byKind, "exercises", d -> exercises.read(d.top()));
+        each(byKind, "set-list", d -> new ExerciseSetReader(activities, sets).read(d.top()));
         each(byKind, "milestone-list", d -> shared.addMilestones(d.top()));
         each(byKind, "part", d -> shared.addPart(d.top()));
         each(byKind, "protocol", d -> protocols.put(d.top().text("protocol"), new ProtocolParts(d.top(), shared)));

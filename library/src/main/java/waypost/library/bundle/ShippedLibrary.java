@@ -13,6 +13,7 @@ public final class ShippedLibrary {
     private static final List<String> FILES = List.of(
             "measures.yaml",
             "red-flags.yaml",
+            "sets.yaml",
             "exercises/ankle.yaml",
             "exercises/elbow.yaml",
             "exercises/hand.yaml",

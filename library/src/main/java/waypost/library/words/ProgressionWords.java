@@ -9,10 +9,10 @@ import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.RoleKey;
 import waypost.core.log.Response;
 import waypost.core.measure.Plain;
+import waypost.core.prescription.WorkingDose;
 import waypost.core.progression.Brake;
 import waypost.core.progression.Ground;
 import waypost.core.progression.PainLimit;
-import waypost.core.progression.Prescription;
 import waypost.core.progression.Way;
 
 /** Says a dose, which way it goes, and why. */
@@ -39,7 +39,7 @@ public final class ProgressionWords implements Ground.Visitor<String> {
     }
 
     /** "3 × 8 to 12 reps, 5 kg". */
-    public static String dose(Prescription dose) {
+    public static String dose(WorkingDose dose) {
         return dose.sets() + " × " + dose.aim()
                 + dose.load().map(load -> ", " + load(load)).orElse("")
                 + (dose.setUp().equals(Arrangement.UNSAID) ? "" : ", " + setUp(dose.setUp()));
@@ -60,6 +60,7 @@ public final class ProgressionWords implements Ground.Visitor<String> {
     public static String way(Way way) {
         return switch (way) {
             case NEW -> "new";
+            case PRESCRIBED -> "as prescribed";
             case NEXT_RUNG -> "next rung";
             case UP -> "up";
             case SAME -> "the same";
@@ -72,7 +73,12 @@ public final class ProgressionWords implements Ground.Visitor<String> {
     /** How much pain a set may give today, and where that comes from. */
     public static String pain(PainLimit limit) {
         String most = limit.most() == 0 ? "No pain in a set" : "Pain in a set at most " + limit.most() + " of 10";
-        return most + (limit.ruled() ? ", by the protocol's rule." : ", from the day's baseline.");
+        return most
+                + switch (limit.from()) {
+                    case PROTOCOL -> ", by the protocol's rule.";
+                    case BASELINE -> ", from the day's baseline.";
+                    case PRESCRIPTION -> ", as prescribed.";
+                };
     }
 
     private static String days(int days) {
@@ -223,6 +229,22 @@ public final class ProgressionWords implements Ground.Visitor<String> {
     public String sportRose(Ground.SportRose ground) {
         return "Sport rose from " + Plain.number(ground.before()) + " to " + Plain.number(ground.now())
                 + " min a week: one set less.";
+    }
+
+    @Override
+    public String prescribed(Ground.Prescribed ground) {
+        return "Prescribed on " + Dates.say(ground.on()) + ".";
+    }
+
+    @Override
+    public String asWritten() {
+        return "It stays as prescribed until somebody changes it.";
+    }
+
+    @Override
+    public String otherDay(Ground.OtherDay ground) {
+        return "Meant for " + PrescriptionWords.days(ground.meant()) + "; today is for "
+                + PrescriptionWords.day(ground.today()) + ".";
     }
 
     private static String capital(String text) {

@@ -134,6 +134,7 @@ public final class Terms {
             case STAGES -> "The next stage after three clean repetitions, within the session's cap.";
             case VOLUME_BEFORE_INTENSITY -> "Minutes first; harder only after a week that was tolerated.";
             case CONTACTS -> "More ground contacts each week, within the set share.";
+            case AS_WRITTEN -> "It stays as prescribed; less only for pain or lost form.";
         };
     }
 

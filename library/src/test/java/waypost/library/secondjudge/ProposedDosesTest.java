@@ -24,15 +24,16 @@ import waypost.core.log.Evidence;
 import waypost.core.log.Response;
 import waypost.core.log.SetDone;
 import waypost.core.log.WorkLog;
+import waypost.core.prescription.WorkingDose;
 import waypost.core.progression.DayOfWork;
 import waypost.core.progression.Ground;
-import waypost.core.progression.Prescription;
+import waypost.core.progression.Prescribed;
 import waypost.core.progression.Proposal;
 import waypost.core.progression.Proposals;
 import waypost.core.progression.Way;
 import waypost.core.resolved.Resolver;
 
-/** Whatever was done before, no dose is proposed that the second judge does not find open on that day. */
+/** Whatever was done or prescribed before, no dose is proposed that the second judge does not find open on that day. */
 @Tag("slow")
 class ProposedDosesTest {
 
@@ -45,6 +46,7 @@ class ProposedDosesTest {
         var bundle = Agreement.withHardCases();
         int doses = 0;
         int harder = 0;
+        int prescribed = 0;
         for (int seed = 0; seed < COURSES; seed++) {
             GeneratedCourse course = GeneratedCourse.of(bundle, seed);
             Random random = new Random(seed);
@@ -56,13 +58,15 @@ class ProposedDosesTest {
             Proposals proposals = new Proposals(
                     standing(course),
                     work(random, exercises, course.date()),
-                    new DayOfWork(0, Optional.empty(), Optional.empty()));
+                    new DayOfWork(0, Optional.empty(), Optional.empty()),
+                    seed % 2 == 0 ? Prescribed.NOTHING : new WildPrescriptions(random, course.date()).of(exercises));
             SecondJudge second = new SecondJudge(course);
             for (Activity.Exercise exercise : exercises.subList(0, EXERCISES_A_COURSE)) {
                 for (Role role : exercise.roles()) {
                     Proposal proposal = proposals.of(role.key());
                     for (Proposal.Do toDo : told(proposal, proposals, random)) {
                         doses++;
+                        prescribed += toDo.way() == Way.PRESCRIBED ? 1 : 0;
                         harder += toDo.way().isHarder() || toDo.way() == Way.NEW ? 1 : 0;
                         assertThat(second.judge(asked(bundle.activities(), toDo))
                                         .kind())
@@ -74,6 +78,7 @@ class ProposedDosesTest {
         }
         assertThat(doses).isGreaterThan(500);
         assertThat(harder).isGreaterThan(50);
+        assertThat(prescribed).isGreaterThan(50);
     }
 
     /** What is proposed, and the step back in the middle of it. */
@@ -132,7 +137,7 @@ class ProposedDosesTest {
     private static void bout(
             Random random, Activity.Exercise exercise, LocalDate on, boolean steady, List<SetDone> sets) {
         Role role = exercise.roles().get(random.nextInt(exercise.roles().size()));
-        Prescription usual = Prescription.usual(exercise, role);
+        WorkingDose usual = WorkingDose.usual(exercise, role);
         for (int nth = 0; nth < usual.sets(); nth++) {
             Optional<Load> load = usual.load()
                     .map(held ->
@@ -150,7 +155,7 @@ class ProposedDosesTest {
         }
     }
 
-    private static Arrangement setUp(Random random, Activity.Exercise exercise, Prescription usual, boolean steady) {
+    private static Arrangement setUp(Random random, Activity.Exercise exercise, WorkingDose usual, boolean steady) {
         List<Arrangement> all = List.copyOf(exercise.setUps().ways().keySet());
         return steady || all.isEmpty() ? usual.setUp() : all.get(random.nextInt(all.size()));
     }

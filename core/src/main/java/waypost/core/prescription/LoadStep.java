@@ -1,4 +1,4 @@
-package waypost.core.progression;
+package waypost.core.prescription;
 
 import java.util.Optional;
 import waypost.core.demand.Load;
@@ -8,7 +8,7 @@ import waypost.core.demand.LoadUnit;
  * The next load up and down: 0.5 kg below 5 kg, 1 kg below 20 kg, then 2.5 kg; one band; five points of the maximum. From 20 kg on a step stays near the published 2 to 10 % (ACSM position stand 2009, from memory); below it
  * the smallest plate decides (common practice, no source).
  */
-final class LoadStep {
+public final class LoadStep {
 
     private LoadStep() {}
 
@@ -25,12 +25,12 @@ final class LoadStep {
         return new Load(Math.min(usual.amount(), most), usual.unit());
     }
 
-    static Optional<Load> up(Load load) {
+    public static Optional<Load> up(Load load) {
         return within(load.amount() + size(load.amount(), load.unit()), load.unit());
     }
 
     /** Empty where there is nothing lighter to hold. */
-    static Optional<Load> down(Load load) {
+    public static Optional<Load> down(Load load) {
         double lower = load.amount() - size(Math.nextDown(load.amount()), load.unit());
         return lower <= 0 ? Optional.empty() : within(lower, load.unit());
     }

@@ -1,4 +1,4 @@
-package waypost.core.progression;
+package waypost.core.prescription;
 
 import java.util.Optional;
 import waypost.core.demand.Count;
@@ -9,6 +9,7 @@ import waypost.core.demand.LoadUnit;
 import waypost.core.demand.RunningSteps;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Arrangement;
+import waypost.core.exercise.Arrangements;
 import waypost.core.exercise.Counted;
 import waypost.core.exercise.Dose;
 import waypost.core.exercise.Role;
@@ -20,22 +21,22 @@ import waypost.core.exercise.SetAim;
  * @param sets 1 to 20
  * @param setUp empty where the exercise is set up in one way only
  */
-public record Prescription(int sets, SetAim aim, Optional<Load> load, Arrangement setUp) {
+public record WorkingDose(int sets, SetAim aim, Optional<Load> load, Arrangement setUp) {
 
-    public Prescription(int sets, SetAim aim, Optional<Load> load) {
+    public WorkingDose(int sets, SetAim aim, Optional<Load> load) {
         this(sets, aim, load, Arrangement.UNSAID);
     }
 
-    public Prescription {
+    public WorkingDose {
         if (sets < 1 || sets > Dose.MOST_SETS) {
             throw new IllegalArgumentException("sets: found " + sets + ", allowed: 1 to " + Dose.MOST_SETS);
         }
     }
 
     /** The usual dose with the load that a role is written with, set up as usual. */
-    public static Prescription usual(Activity.Exercise exercise, Role role) {
+    public static WorkingDose usual(Activity.Exercise exercise, Role role) {
         Dose dose = exercise.dose();
-        return new Prescription(
+        return new WorkingDose(
                 dose.sets(), dose.aim(), heldIn(role), exercise.setUps().usual());
     }
 
@@ -46,17 +47,22 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load, Arrangemen
                 .findFirst();
     }
 
-    public Prescription at(int amount) {
-        return new Prescription(sets, aim.at(amount), load, setUp);
+    public WorkingDose at(int amount) {
+        return aiming(aim.at(amount));
+    }
+
+    /** This with another aim of each set. */
+    public WorkingDose aiming(SetAim other) {
+        return new WorkingDose(sets, other, load, setUp);
     }
 
     /** This with at most so much in each set. */
-    Prescription noMoreThan(int amount) {
+    public WorkingDose noMoreThan(int amount) {
         return aim.most() > amount ? at(amount) : this;
     }
 
     /** This with the lightest load of its kind: nobody is begun on the load that a catalogue names. */
-    Prescription lightest(Role role) {
+    public WorkingDose lightest(Role role) {
         return load.map(held -> with(role.reducible()
                         .load()
                         .filter(least -> least.unit() == held.unit() && least.compareTo(held) < 0)
@@ -64,29 +70,44 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load, Arrangemen
                 .orElse(this);
     }
 
-    public Prescription with(Load other) {
-        return new Prescription(sets, aim, Optional.of(other), setUp);
+    public WorkingDose with(Load other) {
+        return new WorkingDose(sets, aim, Optional.of(other), setUp);
+    }
+
+    /** This with what was held, or with nothing. */
+    public WorkingDose holding(Optional<Load> held) {
+        return new WorkingDose(sets, aim, held, setUp);
     }
 
     /** This set up otherwise. */
-    public Prescription in(Arrangement other) {
-        return new Prescription(sets, aim, load, other);
+    public WorkingDose in(Arrangement other) {
+        return new WorkingDose(sets, aim, load, other);
     }
 
     /** In as many sets of whole minutes as so many steps leave; one minute at least. */
-    private Prescription runningNoMoreThan(RunningSteps most) {
+    private WorkingDose runningNoMoreThan(RunningSteps most) {
         int minutes =
                 Math.max(1, most.count().number() / Math.max(1, most.perMinute().number()));
         return minutes >= sets ? at(Math.min(aim.most(), minutes / sets)) : at(1).inSets(minutes);
     }
 
+    /** Whether anything of it is more than in another: what is held, how much in all, or a harder set-up. */
+    public boolean isMoreThan(WorkingDose other, Arrangements setUps) {
+        boolean heavier = load.isPresent()
+                && other.load
+                        .map(held ->
+                                held.unit() != load.get().unit() || load.get().compareTo(held) > 0)
+                        .orElse(true);
+        return heavier || sets * aim.most() > other.sets * other.aim.most() || setUps.isHarder(setUp, other.setUp);
+    }
+
     /** This in so many sets. */
-    Prescription inSets(int number) {
-        return new Prescription(number, aim, load, setUp);
+    public WorkingDose inSets(int number) {
+        return new WorkingDose(number, aim, load, setUp);
     }
 
     /** This with so many percent of its load; of what can't be cut so, of the amount of a clock or of the sets. */
-    public Prescription lowered(int percent) {
+    public WorkingDose lowered(int percent) {
         if (load.isPresent() && load.get().unit() != LoadUnit.BAND_STEP) {
             double amount = Math.floor(load.get().amount() * percent / 100 * 2) / 2;
             return with(new Load(amount, load.get().unit()));
@@ -109,7 +130,7 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load, Arrangemen
     }
 
     /** A role as it is set up, with the load, contacts and minutes of this dose. */
-    Role asked(Role role) {
+    public Role asked(Role role) {
         Role asked = role;
         for (int at = 0; at < role.demands().size(); at++) {
             Demand demand = role.demands().get(at);
@@ -129,8 +150,8 @@ public record Prescription(int sets, SetAim aim, Optional<Load> load, Arrangemen
     }
 
     /** This cut to what a reduced form of the role leaves of its load, contacts and minutes. */
-    Prescription within(Role reduced) {
-        Prescription cut = this;
+    public WorkingDose within(Role reduced) {
+        WorkingDose cut = this;
         for (Demand demand : reduced.demands()) {
             if (demand instanceof Demand.Held held
                     && cut.load().isPresent()

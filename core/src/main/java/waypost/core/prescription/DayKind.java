@@ -1,13 +1,21 @@
-package waypost.core.visit;
+package waypost.core.prescription;
 
 import java.util.List;
 
 /** What a weekday of a block is for. */
 public enum DayKind {
     STRENGTH,
+    /** One of two kinds of strength days that take turns. */
+    STRENGTH_A,
+    STRENGTH_B,
     /** Range, light work and a walk. */
     OFF,
     CONDITIONING;
+
+    /** Whether what is meant for days of another kind is done on a day of this one: any strength day is one. */
+    public boolean isOf(DayKind meant) {
+        return this == meant || meant == STRENGTH && (this == STRENGTH_A || this == STRENGTH_B);
+    }
 
     /**
      * A usual week from Monday on: strength on three days that are not neighbours, conditioning between where it is planned

@@ -1,4 +1,4 @@
-package waypost.core.progression;
+package waypost.core.prescription;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -20,7 +20,7 @@ import waypost.core.demand.Load;
 import waypost.core.exercise.Role;
 
 /** What of a dose goes down, and what of a role it asks. */
-class PrescriptionTest {
+class WorkingDoseTest {
 
     private static Role asking(String load, int contacts, int minutes) {
         return role(
@@ -102,7 +102,7 @@ class PrescriptionTest {
     @ParameterizedTest
     @ValueSource(ints = {0, 21})
     void setsOutOfRangeAreRefused(int sets) {
-        assertThatThrownBy(() -> new Prescription(sets, dose("1 x 10 reps").aim(), Optional.empty()))
+        assertThatThrownBy(() -> new WorkingDose(sets, dose("1 x 10 reps").aim(), Optional.empty()))
                 .hasMessage("sets: found " + sets + ", allowed: 1 to 20");
     }
 }

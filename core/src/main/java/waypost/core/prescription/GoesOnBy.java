@@ -1,0 +1,24 @@
+package waypost.core.prescription;
+
+import waypost.core.exercise.Progression;
+
+/**
+ * By which rule a dose goes on, with the number that is set in it.
+ *
+ * @param number within what the rule allows; 0 where it has none
+ */
+public record GoesOnBy(Progression rule, int number) {
+
+    public GoesOnBy {
+        if (rule.number().isPresent()) {
+            rule.number().get().check(number);
+        } else if (number != 0) {
+            throw new IllegalArgumentException("the rule's number: found " + number + ", allowed: none for this rule");
+        }
+    }
+
+    /** A rule with its usual number. */
+    public static GoesOnBy usual(Progression rule) {
+        return new GoesOnBy(rule, rule.usual());
+    }
+}
