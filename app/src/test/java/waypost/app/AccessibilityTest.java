@@ -74,6 +74,8 @@ class AccessibilityTest {
                     "/courses/" + ottoline
                             + "/measures?also=lower-extremity-score&also=reach-composite&also=thigh-girth",
                     "/courses/" + ottoline + "/check-in",
+                    "/courses/" + ottoline + "/exercise-sets",
+                    "/courses/" + ottoline + "/prescription?role=heel-slide/operated",
                     "/courses/" + ottoline + "/measures/trends",
                     "/courses/" + ottoline + "/measures/files",
                     "/bench/seat",

@@ -218,6 +218,8 @@ class WayBrowserTest {
                     visit.path() + "/work?role=heel-slide/operated",
                     visit.path() + "/wrap-up",
                     visit.path() + "/plan",
+                    visit.path() + "/prescription?role=heel-slide/operated",
+                    visit.path() + "/exercise-sets",
                     visit.path() + "/teach-back",
                     WAY + "?rung=single-leg-squat/operated",
                     "/today",

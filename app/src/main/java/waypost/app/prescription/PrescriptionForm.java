@@ -23,10 +23,10 @@ import waypost.core.prescription.GoesOnBy;
 import waypost.core.prescription.Nudge;
 import waypost.core.prescription.Prescription;
 import waypost.core.prescription.Since;
-import waypost.core.prescription.Tempo;
 import waypost.core.prescription.WorkedSide;
 import waypost.core.prescription.WorkingDose;
 import waypost.core.protocol.Frequency;
+import waypost.core.strength.Tempo;
 
 /**
  * A prescription as it is typed.

@@ -22,10 +22,10 @@ import waypost.core.prescription.DayKind;
 import waypost.core.prescription.GoesOnBy;
 import waypost.core.prescription.Prescription;
 import waypost.core.prescription.Since;
-import waypost.core.prescription.Tempo;
 import waypost.core.prescription.WorkedSide;
 import waypost.core.prescription.WorkingDose;
 import waypost.core.protocol.Frequency;
+import waypost.core.strength.Tempo;
 
 /**
  * A prescription as it is kept.

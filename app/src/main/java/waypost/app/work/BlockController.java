@@ -112,6 +112,7 @@ class BlockController {
                 .addObject("rows", rows)
                 .addObject("chosenBefore", chosenBefore(day, rows, typed))
                 .addObject("others", WorkPages.others(day))
+                .addObject("weak", WeakParts.of(day))
                 .addObject("weekdays", weekdays(day))
                 .addObject("begins", typed.map(form -> form.begins(begins)).orElse(begins.toString()))
                 .addObject("weeks", Plans.USUAL_WEEKS)

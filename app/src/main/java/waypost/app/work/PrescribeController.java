@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
-import org.springframework.web.util.UriComponentsBuilder;
 import waypost.app.account.Staff;
 import waypost.app.course.CourseHeads;
 import waypost.app.entry.Entered;
@@ -81,7 +80,7 @@ class PrescribeController {
             shown = wanted(panels, form);
             DayOfVisit day = panels.day();
             prescribing.write(staff, id, form.readId(), form.readSeen(), shown, day.visit(), day.words());
-            return work(id, panels.role());
+            return WorkPages.at(id, panels.role());
         } catch (FormProblem problem) {
             ModelAndView page = view(id, panels, panels.panel(shown, Optional.empty()), false, problem.byField());
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
@@ -110,7 +109,7 @@ class PrescribeController {
                             () -> new FormProblem(
                                     "dose",
                                     "The dose of this exercise was changed since this page was shown. Look at it as it stands now.")));
-            return work(id, panels.role());
+            return WorkPages.at(id, panels.role());
         } catch (FormProblem problem) {
             ModelAndView page = view(id, panels, panels.panel(PrescribePanels.Start.TODAY), false, problem.byField());
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
@@ -142,13 +141,6 @@ class PrescribeController {
             throw new NotFoundException();
         }
         return new PrescribePanels(day, key);
-    }
-
-    private static ModelAndView work(UUID id, RoleKey role) {
-        return new ModelAndView("redirect:"
-                + UriComponentsBuilder.fromPath("/courses/" + id + "/work")
-                        .queryParam("role", "{role}")
-                        .build(role));
     }
 
     private ModelAndView view(

@@ -15,7 +15,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
-import org.springframework.web.util.UriComponentsBuilder;
 import waypost.app.account.Staff;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
@@ -66,7 +65,9 @@ class WorkController {
             @RequestHeader(name = "HX-Request", required = false) @Nullable String htmx) {
         try {
             WorkCommands.Kept kept = commands.keep(staff, id, form);
-            return htmx == null ? work(id, kept.planned()) : card(staff, id, kept.planned(), kept.done(), Map.of());
+            return htmx == null
+                    ? WorkPages.at(id, kept.planned())
+                    : card(staff, id, kept.planned(), kept.done(), Map.of());
         } catch (FormProblem problem) {
             return refused(staff, id, role(form.role()), form.readInPlaceOf(), htmx, problem);
         }
@@ -117,7 +118,7 @@ class WorkController {
         try {
             RoleKey stopped = entry.stop(staff, id, entryId, role, why);
             return htmx == null
-                    ? work(id, planned.orElse(stopped))
+                    ? WorkPages.at(id, planned.orElse(stopped))
                     : card(staff, id, planned.orElse(stopped), stopped, Map.of());
         } catch (FormProblem problem) {
             return refused(staff, id, role(role), planned, htmx, problem);
@@ -144,7 +145,7 @@ class WorkController {
             plans.change(staff, id, days.today(staff, id).standing(), change);
             return change.kind() == PlanChange.Kind.REMOVE
                     ? new ModelAndView("redirect:/courses/" + id + "/work")
-                    : work(id, key);
+                    : WorkPages.at(id, key);
         } catch (FormProblem problem) {
             ModelAndView page = page(staff, id, role(inPlaceOf), false, problem.byField());
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
@@ -158,13 +159,6 @@ class WorkController {
         } catch (IllegalArgumentException unreadable) {
             return Optional.empty();
         }
-    }
-
-    private static ModelAndView work(UUID id, RoleKey role) {
-        return new ModelAndView("redirect:"
-                + UriComponentsBuilder.fromPath("/courses/" + id + "/work")
-                        .queryParam("role", "{role}")
-                        .build(role));
     }
 
     private ModelAndView page(

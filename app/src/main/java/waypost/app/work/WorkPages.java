@@ -7,9 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.util.UriComponentsBuilder;
 import waypost.app.course.CourseHeads;
 import waypost.app.plan.CurrentPlan;
 import waypost.app.rack.Signs;
@@ -58,6 +61,14 @@ class WorkPages {
                 block(day.plan(), day.date()),
                 sums(day),
                 others(day));
+    }
+
+    /** Back to the work with the card of a role open. */
+    static ModelAndView at(UUID id, RoleKey role) {
+        return new ModelAndView("redirect:"
+                + UriComponentsBuilder.fromPath("/courses/" + id + "/work")
+                        .queryParam("role", "{role}")
+                        .build(role));
     }
 
     Card card(DayOfVisit day, RoleKey role, boolean stay) {

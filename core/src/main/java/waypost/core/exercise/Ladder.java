@@ -1,4 +1,14 @@
 package waypost.core.exercise;
 
-/** A row of exercises from easiest to hardest. */
-public record Ladder(String id, String title) {}
+import java.util.List;
+
+/**
+ * A ladder of exercises that lead from one to the next.
+ *
+ * @param strengthens the measures of strength that it is worked at for
+ */
+public record Ladder(String id, String title, List<String> strengthens) {
+    public Ladder {
+        strengthens = List.copyOf(strengthens);
+    }
+}

@@ -6,6 +6,7 @@ import java.util.Set;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
 import waypost.core.protocol.Frequency;
+import waypost.core.strength.Tempo;
 
 /**
  * The dose that a therapist wrote for one exercise. A rule goes on from it; it never falls back to the library's.

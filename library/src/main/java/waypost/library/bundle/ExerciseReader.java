@@ -36,9 +36,18 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
         top.list("tests", this::test).forEach(test -> add(test, top));
     }
 
+    private String measured(Entry entry) {
+        return entry.as(id -> {
+            if (!measures.containsKey(id)) {
+                throw new IllegalArgumentException(Suggestion.oneOf(id, measures.keySet()));
+            }
+            return id;
+        });
+    }
+
     /** A ladder named again gets further rungs on top. */
     private Ladder ladder(Entry entry) {
-        Ladder ladder = new Ladder(entry.text("id"), entry.text("title"));
+        Ladder ladder = new Ladder(entry.text("id"), entry.text("title"), entry.list("strengthens", this::measured));
         ladders.putIfAbsent(ladder.id(), ladder);
         int[] rung = {
             (int) activities.values().stream()
@@ -94,12 +103,7 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
     }
 
     private Activity test(Entry entry) {
-        String measure = entry.at("measure").as(id -> {
-            if (!measures.containsKey(id)) {
-                throw new IllegalArgumentException(Suggestion.oneOf(id, measures.keySet()));
-            }
-            return id;
-        });
+        String measure = measured(entry.at("measure"));
         String id = entry.text("id");
         return new Activity.Test(
                 id,
