@@ -17,6 +17,11 @@ public record GoesOnBy(Progression rule, int number) {
         }
     }
 
+    /** By how many percent ground contacts may rise in a week, whichever rule it is. */
+    public int shareOfContacts() {
+        return rule == Progression.CONTACTS ? number : Progression.CONTACTS.usual();
+    }
+
     /** A rule with its usual number. */
     public static GoesOnBy usual(Progression rule) {
         return new GoesOnBy(rule, rule.usual());

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Counted;
 import waypost.core.exercise.RoleKey;
 import waypost.core.protocol.Frequency;
 import waypost.core.strength.Tempo;
@@ -31,6 +32,9 @@ public record Prescription(
         GoesOnBy goesOnBy,
         String words) {
 
+    /** Of every stage together in one session (Hickey et al. 2020, from memory). */
+    private static final int MOST_RUNS = 9;
+
     private static final int LONGEST_WORDS = 300;
     private static final int SHORTEST_REST = 5;
     private static final int LONGEST_REST = 600;
@@ -40,6 +44,12 @@ public record Prescription(
         days = Set.copyOf(days);
         within("rest in seconds", restSeconds, SHORTEST_REST, LONGEST_REST);
         within("pain", painMost, 0, WORST_PAIN);
+        int runs =
+                dose.aim().counted() == Counted.RUNS ? dose.sets() * dose.aim().most() : 0;
+        if (runs > MOST_RUNS) {
+            throw new IllegalArgumentException(
+                    "runs in a session: found " + runs + ", allowed: " + MOST_RUNS + " at most");
+        }
         if (words.length() > LONGEST_WORDS) {
             throw new IllegalArgumentException(
                     "words: found " + words.length() + " characters, allowed: " + LONGEST_WORDS + " at most");
@@ -57,6 +67,11 @@ public record Prescription(
     public Prescription asOften(Optional<Frequency> other) {
         return new Prescription(
                 role, since, dose, tempo, restSeconds, side, other.or(() -> often), painMost, days, goesOnBy, words);
+    }
+
+    /** This going on by another rule. */
+    public Prescription goingOnBy(GoesOnBy other) {
+        return new Prescription(role, since, dose, tempo, restSeconds, side, often, painMost, days, other, words);
     }
 
     /** This with another dose, written anew. */

@@ -32,8 +32,17 @@ record ContactsByWeek(int risePercent) implements ProgressionRule {
                 : capped(task, Way.UP, risen, week);
     }
 
+    /** What another rule says, within the same share of the week. */
+    static ProgressionRule over(ProgressionRule other, int risePercent) {
+        return task -> {
+            Step step = other.next(task);
+            return new ContactsByWeek(risePercent)
+                    .capped(task, step.way(), step.dose().aim().most(), step.why());
+        };
+    }
+
     /** Never over the week's share; where less than half a session is left of it, a rest until the days have moved on. */
-    private Step capped(Task task, Way way, int amount, Ground why) {
+    Step capped(Task task, Way way, int amount, Ground why) {
         int sets = task.usual().sets();
         LocalDate today = task.today();
         int before = total(task, today.minusDays(2L * DAYS - 1), today.minusDays(DAYS));
@@ -50,7 +59,7 @@ record ContactsByWeek(int risePercent) implements ProgressionRule {
     }
 
     private static int total(Task task, LocalDate from, LocalDate to) {
-        return task.bouts().stream()
+        return task.ever().stream()
                 .filter(bout -> !bout.on().isBefore(from) && !bout.on().isAfter(to))
                 .mapToInt(Bout::total)
                 .sum();

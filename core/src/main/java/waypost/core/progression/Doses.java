@@ -74,7 +74,7 @@ record Doses(Standing standing, WorkLog work, Prescriptions written, PainLimit r
 
     /** What is to be dosed of a role that was done. */
     Task task(RoleKey role, List<Bout> bouts) {
-        return new Task(usual(role), exercise(role).setUps(), bouts, pain(role), standing.date());
+        return new Task(usual(role), exercise(role).setUps(), bouts, work.bouts(role), pain(role), standing.date());
     }
 
     /** Where the joint was sore after running or jumping, the soreness rules go before the exercise's own. */
@@ -83,12 +83,25 @@ record Doses(Standing standing, WorkLog work, Prescriptions written, PainLimit r
                 .response()
                 .map(response -> response.soreness() != Response.Soreness.NONE)
                 .orElse(false);
-        return ProgressionRule.named(
-                sore && role(role).hasImpact()
-                        ? GoesOnBy.usual(Progression.SORENESS_RULES)
-                        : written.of(role)
-                                .map(Prescription::goesOnBy)
-                                .orElseGet(() -> GoesOnBy.usual(exercise(role).progression())));
+        if (sore && role(role).hasImpact()) {
+            return ProgressionRule.named(GoesOnBy.usual(Progression.SORENESS_RULES));
+        }
+        GoesOnBy own = GoesOnBy.usual(exercise(role).progression());
+        GoesOnBy by = written.of(role).map(Prescription::goesOnBy).orElse(own);
+        ProgressionRule rule = ProgressionRule.named(by);
+        return own.rule() == Progression.CONTACTS && by.rule() != Progression.CONTACTS
+                ? ContactsByWeek.over(rule, by.shareOfContacts())
+                : rule;
+    }
+
+    /** A dose that was written and not done since, within the week's share where contacts are counted. */
+    Step begun(RoleKey role, Prescription dose, WorkingDose whole) {
+        Ground why = new Ground.Prescribed(dose.since().day());
+        Task task = task(role, work.bouts(role));
+        return exercise(role).progression() == Progression.CONTACTS
+                ? new ContactsByWeek(dose.goesOnBy().shareOfContacts())
+                        .capped(task, Way.PRESCRIBED, whole.aim().most(), why)
+                : new Step(Way.PRESCRIBED, whole, why, standing.date());
     }
 
     /** The load and amount of the last bout, in the usual number of sets. */

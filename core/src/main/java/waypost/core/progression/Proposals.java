@@ -165,10 +165,16 @@ public final class Proposals {
             return proposed(asked, role, Way.SAME, last, why, last);
         }
         Optional<Step> since = doses.answeredSince(role, written);
-        return since.isPresent()
-                        && (more || !last.isMoreThan(dose, exercise(role).setUps()))
-                ? gated(asked, role, since.get(), last)
-                : proposed(asked, role, Way.PRESCRIBED, dose, why, last);
+        if (since.isPresent() && (more || !last.isMoreThan(dose, exercise(role).setUps()))) {
+            return gated(asked, role, since.get(), last);
+        }
+        Step begun = doses.begun(role, written, dose);
+        if (begun.from().isAfter(standing.date())) {
+            return new Proposal.Rest(asked, begun.from(), List.of(begun.why()));
+        }
+        return begun.way() == Way.PRESCRIBED
+                ? proposed(asked, role, Way.PRESCRIBED, dose, why, last)
+                : gated(asked, role, begun, last);
     }
 
     private Proposal gated(RoleKey asked, RoleKey role, Step step, WorkingDose last) {

@@ -19,10 +19,17 @@ import waypost.core.prescription.WorkingDose;
  * One exercise that is to be dosed: its usual dose, what was done of it, and the day.
  *
  * @param setUps the ways in which it can be set up
- * @param bouts before today, oldest first; at least one
+ * @param bouts before today that count for the rule, oldest first; at least one
+ * @param ever all of them: what adds up over a week does not begin anew with a dose
  * @param today the day of the next bout
  */
-public record Task(WorkingDose usual, Arrangements setUps, List<Bout> bouts, PainLimit pain, LocalDate today) {
+public record Task(
+        WorkingDose usual, Arrangements setUps, List<Bout> bouts, List<Bout> ever, PainLimit pain, LocalDate today) {
+
+    /** Where everything that was done counts for the rule. */
+    public Task(WorkingDose usual, Arrangements setUps, List<Bout> bouts, PainLimit pain, LocalDate today) {
+        this(usual, setUps, bouts, bouts, pain, today);
+    }
 
     /** Of an exercise that is set up in one way only. */
     public Task(WorkingDose usual, List<Bout> bouts, PainLimit pain, LocalDate today) {
@@ -31,6 +38,7 @@ public record Task(WorkingDose usual, Arrangements setUps, List<Bout> bouts, Pai
 
     public Task {
         bouts = List.copyOf(bouts);
+        ever = List.copyOf(ever);
         if (bouts.isEmpty()) {
             throw new IllegalArgumentException("a task: found no bout, allowed: at least one");
         }

@@ -22,9 +22,11 @@ import waypost.core.course.Standing;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Load;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Dose;
 import waypost.core.exercise.Progression;
 import waypost.core.exercise.Purpose;
 import waypost.core.exercise.RoleKey;
+import waypost.core.exercise.SetAim;
 import waypost.core.gate.LadderCourse;
 import waypost.core.log.WorkLog;
 import waypost.core.prescription.DayKind;
@@ -143,6 +145,53 @@ class PrescribedDoseTest {
                 written(dose("3 x 8 reps @6 kg"), 14, 0, GoesOnBy.usual(Progression.AS_WRITTEN), OptionalInt.empty());
 
         shows(proposed(done.replace(';', '|'), QUIET, written), expected);
+    }
+
+    /** 40 contacts a week before allow 44 in this one: a dose by hand begins no new week, whichever rule it goes on by. */
+    @ParameterizedTest
+    @CsvSource({
+        "2 x 30 contacts,CONTACTS,7: 20 20,DOWN: 2 x 22 contacts",
+        "2 x 22 contacts,AS_WRITTEN,7: 20 20,PRESCRIBED: 2 x 22 contacts",
+        "2 x 20 contacts,AS_WRITTEN,7: 20 20 | 16: 12 12,DOWN: 2 x 10 contacts"
+    })
+    void contactsStayWithinTheShareOfTheWeek(String prescribed, Progression by, String done, String expected) {
+        Activity.Exercise hops = hops();
+        Prescription plain = Prescription.plain(hops, PRESS, new Since(DATE.minusDays(5), 0), dose(prescribed));
+        Prescription written = plain.goingOnBy(GoesOnBy.usual(by));
+        WorkLog work = Told.work(done, PRESS, DATE.minusDays(TODAY));
+        Standing standing = new LadderCourse().open(hops).standing();
+
+        Proposal.Do toDo = new Proposals(
+                        standing, work, QUIET, new Prescribed(new Prescriptions(List.of(written)), Week.UNSAID))
+                .of(PRESS)
+                .toDo()
+                .orElseThrow();
+
+        shows(toDo, expected);
+    }
+
+    private static Activity.Exercise hops() {
+        Activity.Exercise press = press();
+        return new Activity.Exercise(
+                press.id(),
+                press.title(),
+                press.ladder(),
+                press.rung(),
+                press.harder(),
+                press.rises(),
+                Purpose.IMPACT,
+                press.roles(),
+                new Dose(2, SetAim.parse("20 contacts"), Optional.empty(), "2 a week"),
+                Progression.CONTACTS,
+                press.poses(),
+                press.setUps(),
+                press.teaching());
+    }
+
+    @Test
+    void noMoreThanNineRunsStandInASession() {
+        assertThatThrownBy(() -> Prescription.plain(press(), PRESS, new Since(DATE, 0), dose("2 x 5 runs")))
+                .hasMessage("runs in a session: found 10, allowed: 9 at most");
     }
 
     @Test

@@ -11,6 +11,7 @@ import waypost.core.demand.Load;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.Arrangements;
+import waypost.core.exercise.Counted;
 import waypost.core.exercise.Progression;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.SetAim;
@@ -58,11 +59,12 @@ record WildPrescriptions(Random random, LocalDate today) {
     private WorkingDose dose(Activity.Exercise exercise, Role role) {
         WorkingDose usual = WorkingDose.usual(exercise, role);
         SetAim aim = usual.aim();
-        int most = Math.min(2000, 1 + random.nextInt(3 * aim.most()));
+        boolean runs = aim.counted() == Counted.RUNS;
+        int most = runs ? 1 + random.nextInt(9) : Math.min(2000, 1 + random.nextInt(3 * aim.most()));
         Optional<Load> load =
                 usual.load().map(held -> new Load(Math.min(12, held.amount() + random.nextInt(12)), held.unit()));
         return new WorkingDose(
-                1 + random.nextInt(8),
+                runs ? 1 : 1 + random.nextInt(8),
                 new SetAim(1 + random.nextInt(most), most, aim.counted(), aim.holdSeconds(), aim.each(), aim.remark()),
                 load,
                 setUp(exercise));
