@@ -28,7 +28,7 @@ class CheckInBrowserTest {
     }
 
     private static String course() {
-        var form = Referring.form("Tapped Person", "CT-" + ++numbers, 30);
+        var form = Referring.form("Tapped Person", "KD-" + ++numbers, 30);
         THERAPIST.post("/courses", form);
         return "/courses/" + form.get("courseId");
     }
