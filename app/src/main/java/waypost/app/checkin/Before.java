@@ -5,17 +5,15 @@ import java.util.Map;
 import java.util.TreeMap;
 import waypost.core.log.Response;
 import waypost.library.coursefile.CheckedIn;
-import waypost.library.words.Dates;
 
 /**
  * What was said when the patient last came in.
  *
- * @param on the day; empty where nothing was said yet
  * @param answers by the field of the form
  */
-public record Before(String on, Map<String, String> answers) {
+public record Before(Map<String, String> answers) {
 
-    static final Before NOTHING = new Before("", Map.of());
+    static final Before NOTHING = new Before(Map.of());
 
     static Before of(CheckedIn told) {
         Map<String, String> answers = new TreeMap<>();
@@ -26,7 +24,7 @@ public record Before(String on, Map<String, String> answers) {
         if (told.soreness() != Response.Soreness.NONE) {
             answers.put("soreness", words(told.soreness()));
         }
-        return new Before(Dates.say(told.on()), answers);
+        return new Before(answers);
     }
 
     private static String words(Enum<?> constant) {

@@ -1,7 +1,10 @@
 package waypost.app.prescription;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -75,6 +78,25 @@ public record PrescriptionForm(
     public Optional<Nudge> readNudge() {
         String tapped = Entered.text(nudge);
         return tapped.isBlank() ? Optional.empty() : Optional.of(Entered.choice(Nudge.class, "nudge", tapped));
+    }
+
+    /** What was typed into the fields, by field, to be shown again. */
+    public Map<String, String> typed() {
+        Map<String, String> typed = new HashMap<>();
+        typed.put("sets", sets);
+        typed.put("least", least);
+        typed.put("most", most);
+        typed.put("load", load);
+        typed.put("tempo", tempo);
+        typed.put("rest", rest);
+        typed.put("side", side);
+        typed.put("times", times);
+        typed.put("per", per);
+        typed.put("pain", pain);
+        typed.put("number", number);
+        typed.put("words", words);
+        typed.values().removeIf(Objects::isNull);
+        return typed;
     }
 
     /** Everything that is typed, for a role of an exercise whose dose stands as {@code start}. */

@@ -82,7 +82,8 @@ class PrescribeController {
             prescribing.write(staff, id, form.readId(), form.readSeen(), shown, day.visit(), day.words());
             return WorkPages.at(id, panels.role());
         } catch (FormProblem problem) {
-            ModelAndView page = view(id, panels, panels.panel(shown, Optional.empty()), false, problem.byField());
+            ModelAndView page =
+                    view(id, panels, panels.panel(shown, Optional.empty(), form.typed()), false, problem.byField());
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
             return page;
         }

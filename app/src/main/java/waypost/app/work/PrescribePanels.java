@@ -79,10 +79,15 @@ record PrescribePanels(DayOfVisit day, RoleKey role) {
     }
 
     PrescribePanel panel(Start start) {
-        return panel(from(start), Optional.of(start));
+        return panel(from(start), Optional.of(start), Map.of());
     }
 
-    PrescribePanel panel(Prescription shown, Optional<Start> start) {
+    /**
+     * The panel of a prescription.
+     *
+     * @param typed what stands in its fields instead, readable or not
+     */
+    PrescribePanel panel(Prescription shown, Optional<Start> start, Map<String, String> typed) {
         WorkingDose dose = shown.dose();
         return new PrescribePanel(
                 role.toString(),
@@ -92,7 +97,7 @@ record PrescribePanels(DayOfVisit day, RoleKey role) {
                 standing().map(this::says).orElse(""),
                 nudges(dose(Start.TODAY)),
                 starts(start),
-                fields(shown),
+                fields(shown, typed),
                 dose.aim().counted().word(),
                 dose.load().map(load -> load.unit().word()).orElse(""),
                 dose.load().filter(load -> load.unit() == LoadUnit.KILOGRAMS).isPresent() ? "0.5" : "1",
@@ -167,7 +172,7 @@ record PrescribePanels(DayOfVisit day, RoleKey role) {
                 .toList();
     }
 
-    private static Map<String, String> fields(Prescription shown) {
+    private static Map<String, String> fields(Prescription shown, Map<String, String> typed) {
         WorkingDose dose = shown.dose();
         SetAim aim = dose.aim();
         GoesOnBy by = shown.goesOnBy();
@@ -188,6 +193,7 @@ record PrescribePanels(DayOfVisit day, RoleKey role) {
         fields.put("pain", typed(shown.painMost()));
         fields.put("number", by.rule().number().isPresent() ? String.valueOf(by.number()) : "");
         fields.put("words", shown.words());
+        fields.putAll(typed);
         return fields;
     }
 

@@ -153,6 +153,13 @@ class PrescribeTest {
     }
 
     @Test
+    void whatWasTypedStandsThereStill() {
+        assertThat(prescribe("tempo", "fast", "words", "heel flat").body())
+                .contains("value=\"fast\"", "value=\"heel flat\"", "name=\"sets\"")
+                .contains("value=\"4\"");
+    }
+
+    @Test
     void whatIsNotOpenTodayIsRefusedWithTheReason() {
         Visitor.Answer answer = prescribe("role", "jump-box/both", "least", "", "most", "5", "sets", "3");
 

@@ -112,13 +112,14 @@ public record StrengthProfile(List<Line> lines) {
     }
 
     private static List<RoleKey> accessories(Standing standing, List<Ladder> ladders, Set<RoleKey> planned) {
+        Set<RoleKey> off = Set.copyOf(standing.switchedOff());
         return ladders.stream()
-                .flatMap(ladder -> accessory(standing, ladder, planned).stream())
+                .flatMap(ladder -> accessory(standing, ladder, planned, off).stream())
                 .toList();
     }
 
-    private static Optional<RoleKey> accessory(Standing standing, Ladder ladder, Set<RoleKey> planned) {
-        Set<RoleKey> off = Set.copyOf(standing.switchedOff());
+    private static Optional<RoleKey> accessory(
+            Standing standing, Ladder ladder, Set<RoleKey> planned, Set<RoleKey> off) {
         List<RoleKey> open = standing.course().ladder(ladder.id()).stream()
                 .filter(exercise -> exercise.purpose() == Purpose.STRENGTH)
                 .flatMap(exercise -> roles(standing, exercise, off))

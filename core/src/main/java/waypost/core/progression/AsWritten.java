@@ -1,7 +1,6 @@
 package waypost.core.progression;
 
 import java.util.Optional;
-import waypost.core.log.SetDone;
 import waypost.core.prescription.LoadStep;
 import waypost.core.prescription.WorkingDose;
 
@@ -13,10 +12,7 @@ final class AsWritten implements ProgressionRule {
 
     @Override
     public Step next(Task task) {
-        Optional<Ground> down = task.pained()
-                .or(() -> task.last().worstForm() == SetDone.Form.LOST
-                        ? Optional.of(new Ground.FormNotGood(true))
-                        : Optional.empty());
+        Optional<Ground> down = task.painedOrLost();
         if (down.isPresent()) {
             return task.lighter(down.get());
         }

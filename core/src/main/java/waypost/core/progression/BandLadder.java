@@ -2,7 +2,6 @@ package waypost.core.progression;
 
 import java.util.Optional;
 import waypost.core.log.Bout;
-import waypost.core.log.SetDone;
 
 /**
  * A colour up after at least a week on it, at the top of the range in good form; a colour down when form is lost or the
@@ -15,10 +14,7 @@ record BandLadder(int wantedDays) implements ProgressionRule {
     @Override
     public Step next(Task task) {
         Bout last = task.last();
-        Optional<Ground> down = task.pained()
-                .or(() -> last.worstForm() == SetDone.Form.LOST
-                        ? Optional.of(new Ground.FormNotGood(true))
-                        : Optional.empty());
+        Optional<Ground> down = task.painedOrLost();
         if (down.isPresent()) {
             return task.lighter(down.get());
         }

@@ -16,7 +16,7 @@ record Stages(int needed) implements ProgressionRule {
     @Override
     public Step next(Task task) {
         boolean runs = task.usual().aim().counted() == Counted.RUNS;
-        Optional<Ground> down = task.pained().or(() -> lost(task));
+        Optional<Ground> down = task.painedOrLost();
         if (down.isPresent()) {
             return task.step(Way.RUNG_BEFORE, noMoreThanDone(task), down.get());
         }
@@ -30,12 +30,6 @@ record Stages(int needed) implements ProgressionRule {
         return clean >= needed
                 ? task.step(Way.NEXT_RUNG, task.usual(), reached)
                 : task.step(Way.SAME, task.now(), reached);
-    }
-
-    private static Optional<Ground> lost(Task task) {
-        return task.last().worstForm() == SetDone.Form.LOST
-                ? Optional.of(new Ground.FormNotGood(true))
-                : Optional.empty();
     }
 
     /** After pain never more than what gave it. */

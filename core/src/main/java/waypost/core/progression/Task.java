@@ -58,6 +58,12 @@ public record Task(
         return pained(last());
     }
 
+    /** What broke the pain rule last time, or that form was lost. */
+    Optional<Ground> painedOrLost() {
+        return pained().or(() ->
+                last().worstForm() == SetDone.Form.LOST ? Optional.of(new Ground.FormNotGood(true)) : Optional.empty());
+    }
+
     private Optional<Ground> pained(Bout bout) {
         return over(Optional.of(bout.worstPain()), Ground.PainOver.When.IN_A_SET)
                 .or(() -> answered(bout));

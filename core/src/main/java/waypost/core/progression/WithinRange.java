@@ -14,10 +14,7 @@ final class WithinRange {
     static Optional<Ground> down(Task task) {
         Bout last = task.last();
         int bottom = task.usual().aim().bottom();
-        return task.pained()
-                .or(() -> last.worstForm() == SetDone.Form.LOST
-                        ? Optional.of(new Ground.FormNotGood(true))
-                        : Optional.empty())
+        return task.painedOrLost()
                 .or(() -> last.leastAmount() < bottom
                         ? Optional.of(new Ground.UnderRange(last.leastAmount(), bottom))
                         : Optional.empty());
