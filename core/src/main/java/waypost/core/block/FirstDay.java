@@ -1,0 +1,25 @@
+package waypost.core.block;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import waypost.core.course.Outlook;
+import waypost.core.gate.Verdict;
+
+/**
+ * The first day of a block on which a role may be done.
+ *
+ * @param outlook by time alone, as things are known now; or only if phases and milestones come as planned
+ * @param verdict what the gate says of that day, open or open with a limit
+ * @param closes the first later day of the block on which it is closed again, by the same outlook
+ */
+public record FirstDay(LocalDate on, Outlook outlook, Verdict verdict, Optional<LocalDate> closes) {
+
+    /** Whether nothing but time stands before it. */
+    public boolean isCertain() {
+        return outlook == Outlook.TIME_ONLY;
+    }
+
+    FirstDay closing(LocalDate day) {
+        return closes.isPresent() ? this : new FirstDay(on, outlook, verdict, Optional.of(day));
+    }
+}
