@@ -12,26 +12,32 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface PlanMapper {
 
-    /** The latest block of a course, once for each of its changes in order, or once without one. */
+    /** Every block of a course in the order written, once for each of its changes in order, or once without one. */
     @Select("""
-            select b.id as block_id, b.begins_on, b.weeks, b.days, a.display_name as written_by,
-                   c.id as change_id, c.kind, c.role, c.in_place_of, c.why
+            select b.id as block_id, b.begins_on, b.weeks, b.days, b.proposed, a.display_name as written_by,
+                   c.id as change_id, c.kind, c.role, c.in_place_of, c.meant_from, c.why
               from block b
               join account a on a.id = b.written_by
               left join plan_change c on c.block_id = b.id
              where b.course_id = #{courseId}
-               and not exists (select 1 from block later where later.course_id = b.course_id and later.nth > b.nth)
-             order by c.nth
+             order by b.nth, c.nth
             """)
-    List<PlanRow> findLatest(UUID courseId);
+    List<PlanRow> findAll(UUID courseId);
 
     @Insert("""
-            insert into block (id, course_id, replaces, begins_on, weeks, days, written_by, written_at)
-            values (#{id}, #{courseId}, #{replaces}, #{wanted.beginsOn}, #{wanted.weeks}, #{wanted.days}, #{by}, #{at})
+            insert into block (id, course_id, replaces, begins_on, weeks, days, proposed, written_by, written_at)
+            values (#{id}, #{courseId}, #{replaces}, #{wanted.beginsOn}, #{wanted.weeks}, #{wanted.days}, #{proposed},
+                    #{by}, #{at})
             on conflict (id) do nothing
             """)
     int insertBlock(
-            UUID id, UUID courseId, @Nullable UUID replaces, @Param("wanted") NewBlock wanted, UUID by, Instant at);
+            UUID id,
+            UUID courseId,
+            @Nullable UUID replaces,
+            @Param("wanted") NewBlock wanted,
+            boolean proposed,
+            UUID by,
+            Instant at);
 
     /** One plan is changed by one person at a time, until the transaction ends. */
     @Select("select 1 from (select pg_advisory_xact_lock(hashtext('waypost.plan'), hashtext(#{courseId}::text))) held")
@@ -44,9 +50,9 @@ interface PlanMapper {
     boolean isWritten(UUID id);
 
     @Insert("""
-            insert into plan_change (id, block_id, kind, role, in_place_of, why, entered_by, entered_at)
-            values (#{change.id}, #{blockId}, #{change.kind}, #{change.role}, #{change.inPlaceOf}, #{change.why}, #{by},
-                    #{at})
+            insert into plan_change (id, block_id, kind, role, in_place_of, meant_from, why, entered_by, entered_at)
+            values (#{change.id}, #{blockId}, #{change.kind}, #{change.role}, #{change.inPlaceOf}, #{change.meantFrom},
+                    #{change.why}, #{by}, #{at})
             on conflict (id) do nothing
             """)
     int insertChange(UUID blockId, PlanChange change, UUID by, Instant at);

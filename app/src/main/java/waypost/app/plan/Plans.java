@@ -1,6 +1,8 @@
 package waypost.app.plan;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -10,13 +12,16 @@ import waypost.app.account.Staff;
 import waypost.app.entry.FormProblem;
 import waypost.app.rack.Signs;
 import waypost.app.shell.ClinicClock;
+import waypost.core.block.BlockAhead;
+import waypost.core.block.BlockSpan;
+import waypost.core.block.Meant;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
 import waypost.core.progression.Plan;
 import waypost.library.words.Words;
 
-/** Keeps plans; rows are only added. Only what is open today comes into a plan. */
+/** Keeps plans; rows are only added. Only what is open today comes into a plan, or into a block what opens within it. */
 @Service
 public class Plans {
 
@@ -31,20 +36,19 @@ public class Plans {
         this.clock = clock;
     }
 
-    /** The plan of a course: the latest block with its changes, or what is proposed. */
+    /** The plan of a course on the day of a standing: the block that runs with its changes, or what is proposed. */
     public CurrentPlan of(UUID courseId, Standing standing) {
-        List<PlanRow> rows = mapper.findLatest(courseId);
-        Optional<Block> block = rows.stream().findFirst().map(PlanRow::block);
-        return new CurrentPlan(block, block.isPresent() ? roles(rows, standing) : Plan.firstOn(standing));
-    }
-
-    private static List<RoleKey> roles(List<PlanRow> rows, Standing standing) {
-        List<RoleKey> roles = List.of();
-        for (PlanChange change : rows.stream().flatMap(PlanRow::change).toList()) {
-            roles = change.after(roles);
-        }
+        Blocks blocks = new Blocks(PlanRow.blocks(mapper.findAll(courseId)));
+        Optional<Block> running = blocks.runningOn(standing.date());
         Signs signs = new Signs(standing);
-        return roles.stream().filter(signs::knows).toList();
+        List<Meant> meant = running.map(Block::meant)
+                .orElseGet(
+                        () -> Plan.firstOn(standing).stream().map(Meant::always).toList());
+        return new CurrentPlan(
+                standing.date(),
+                running,
+                meant.stream().filter(each -> signs.knows(each.role())).toList(),
+                blocks);
     }
 
     /**
@@ -59,14 +63,15 @@ public class Plans {
         }
         check(staff, standing, change);
         checkStands(of(courseId, standing), change);
-        keep(staff, courseId, standing, change);
+        keep(staff, courseId, standing, change.from(standing.date()));
     }
 
     /** What is taken out is in the plan and what is put in is not: a swap is no other way to add. */
     private static void checkStands(CurrentPlan plan, PlanChange change) {
         String out = change.kind() == PlanChange.Kind.REMOVE ? change.role() : change.inPlaceOf();
         boolean takesOut = change.kind() != PlanChange.Kind.ADD;
-        if (takesOut && (out == null || !plan.roles().contains(RoleKey.of(out)))) {
+        List<RoleKey> whole = plan.meant().stream().map(Meant::role).toList();
+        if (takesOut && (out == null || !whole.contains(RoleKey.of(out)))) {
             throw new FormProblem(
                     "role",
                     "Found '" + out + "', which is not in the plan: somebody may have changed it a moment ago."
@@ -82,31 +87,44 @@ public class Plans {
     @Transactional
     public void follow(Staff staff, UUID courseId, Standing standing, RoleKey from, RoleKey to) {
         mapper.lock(courseId);
-        keep(staff, courseId, standing, PlanChange.swap(UUID.randomUUID(), from, to, "by the rule of progression"));
+        keep(
+                staff,
+                courseId,
+                standing,
+                PlanChange.swap(UUID.randomUUID(), from, to, "by the rule of progression")
+                        .from(standing.date()));
     }
 
     private void keep(Staff staff, UUID courseId, Standing standing, PlanChange change) {
         CurrentPlan plan = of(courseId, standing);
-        if (change.kind() == PlanChange.Kind.ADD && plan.roles().size() >= MOST_ROLES) {
+        if (change.kind() == PlanChange.Kind.ADD && plan.meant().size() >= MOST_ROLES) {
             throw new FormProblem("role", "The plan has " + MOST_ROLES + " exercises. Take one out first.");
         }
-        UUID block = plan.block()
-                .map(Block::id)
-                .orElseGet(() -> kept(
-                        staff,
-                        courseId,
-                        UUID.randomUUID(),
-                        Optional.empty(),
-                        new NewBlock(standing.date(), USUAL_WEEKS, List.of(), plan.roles())));
+        UUID block = plan.block().map(Block::id).orElseGet(() -> keepProposed(staff, courseId, plan));
         mapper.insertChange(block, change, staff.id(), clock.now());
     }
 
-    private static void check(Staff staff, Standing standing, PlanChange change) {
-        RoleKey role = RoleKey.of(change.role());
-        Signs signs = new Signs(standing);
+    private UUID keepProposed(Staff staff, UUID courseId, CurrentPlan plan) {
+        UUID id = UUID.randomUUID();
+        UUID follows = plan.blocks().writtenLast().map(Block::id).orElse(null);
+        NewBlock proposed = new NewBlock(plan.date(), USUAL_WEEKS, List.of(), plan.roles(), Map.of());
+        mapper.insertBlock(id, courseId, follows, proposed, true, staff.id(), clock.now());
+        for (Meant meant : plan.meant()) {
+            mapper.insertChange(id, PlanChange.with(meant, ""), staff.id(), clock.now());
+        }
+        return id;
+    }
+
+    private static void checkKnown(Signs signs, RoleKey role) {
         if (!signs.knows(role) || !(signs.activity(role) instanceof Activity.Exercise)) {
             throw new FormProblem("role", "Found '" + role + "', allowed: an exercise of this course's library.");
         }
+    }
+
+    private static void check(Staff staff, Standing standing, PlanChange change) {
+        RoleKey role = change.key();
+        Signs signs = new Signs(standing);
+        checkKnown(signs, role);
         if (change.kind() != PlanChange.Kind.ADD && !staff.may(Permission.RECORD)) {
             throw new FormProblem("role", "Your account adds to a plan. Ask the therapist to swap or to leave out.");
         }
@@ -134,9 +152,10 @@ public class Plans {
     }
 
     /**
-     * Writes a block of what is open. Sent twice, it is written once.
+     * Writes a block of what opens in its weeks, each exercise for the first day on which it is meant. Sent twice, it is
+     * written once.
      *
-     * @param seen the block that stood on the writer's page, which this one follows
+     * @param seen the block that was written last when the writer's page was shown, which this one follows
      */
     @Transactional
     public void write(
@@ -145,26 +164,39 @@ public class Plans {
         if (mapper.isWritten(blockId)) {
             return;
         }
-        Optional<Block> standingBlock = of(courseId, standing).block();
-        if (!standingBlock.map(Block::id).equals(seen)) {
+        Optional<Block> last = of(courseId, standing).blocks().writtenLast();
+        if (!last.map(Block::id).equals(seen)) {
             throw new FormProblem(
                     "block",
-                    standingBlock.map(Block::writtenBy).orElse("Somebody")
+                    last.map(Block::writtenBy).orElse("Somebody")
                             + " wrote a block since this page was shown, and it stands. What you chose is still here:"
                             + " look at both, then write yours again.");
         }
-        for (RoleKey role : wanted.roles()) {
-            check(staff, standing, PlanChange.add(blockId, role));
+        List<Meant> meant = meant(standing, wanted);
+        mapper.insertBlock(blockId, courseId, seen.orElse(null), wanted, false, staff.id(), clock.now());
+        for (Meant each : meant) {
+            mapper.insertChange(blockId, PlanChange.with(each, wanted.why(each.role())), staff.id(), clock.now());
         }
-        kept(staff, courseId, blockId, seen, wanted);
     }
 
-    private UUID kept(Staff staff, UUID courseId, UUID blockId, Optional<UUID> follows, NewBlock wanted) {
-        if (mapper.insertBlock(blockId, courseId, follows.orElse(null), wanted, staff.id(), clock.now()) == 1) {
-            for (RoleKey role : wanted.roles()) {
-                mapper.insertChange(blockId, PlanChange.add(UUID.randomUUID(), role), staff.id(), clock.now());
-            }
+    /** Each chosen exercise from the first day on which the block opens it. */
+    private static List<Meant> meant(Standing standing, NewBlock wanted) {
+        BlockSpan span = wanted.checked(standing.date());
+        BlockAhead ahead = BlockAhead.of(standing.course(), standing.date(), span);
+        Signs signs = new Signs(standing);
+        List<Meant> meant = new ArrayList<>();
+        for (RoleKey role : wanted.roles()) {
+            checkKnown(signs, role);
+            meant.add(Meant.since(role, ahead.of(role).orElseThrow(() -> opensLater(standing, signs, role)), span));
         }
-        return blockId;
+        return meant;
+    }
+
+    private static FormProblem opensLater(Standing standing, Signs signs, RoleKey role) {
+        Words words = Words.of(standing.course().resolved());
+        return new FormProblem(
+                "role",
+                signs.title(role) + " does not open in these weeks. " + words.why(standing.verdict(role))
+                        + " Leave it out, or choose other weeks.");
     }
 }

@@ -1,14 +1,18 @@
 package waypost.app.work;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import waypost.app.entry.Entered;
+import waypost.app.entry.FormProblem;
 import waypost.app.plan.NewBlock;
 import waypost.app.plan.Plans;
+import waypost.core.block.BlockSpan;
 import waypost.core.exercise.RoleKey;
 import waypost.core.prescription.DayKind;
 
@@ -51,7 +55,21 @@ record BlockForm(
                         .distinct()
                         .toList();
         int wanted = Entered.whole("weeks", Entered.text(weeks), MOST_TYPED).orElse(Plans.USUAL_WEEKS);
-        return new NewBlock(Entered.date("beginsOn", Entered.text(beginsOn)), wanted, kinds, roles);
+        return new NewBlock(Entered.date("beginsOn", Entered.text(beginsOn)), wanted, kinds, roles, Map.of());
+    }
+
+    /** This, where anything of it was sent; empty for a page that is opened anew. */
+    Optional<BlockForm> asked() {
+        return beginsOn == null && role == null ? Optional.empty() : Optional.of(this);
+    }
+
+    /** The weeks that were typed, as far as a block may be written for them. */
+    BlockSpan spanOr(BlockSpan usual, LocalDate today) {
+        try {
+            return read().checked(today);
+        } catch (FormProblem unreadable) {
+            return usual;
+        }
     }
 
     /** What was chosen and can be read, to be shown again. */

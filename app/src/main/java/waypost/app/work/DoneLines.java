@@ -54,19 +54,23 @@ record DoneLines(DayOfVisit day) {
     }
 
     private String said(Bout bout, Activity.Exercise exercise) {
-        String amounts =
-                bout.sets().stream().map(set -> String.valueOf(set.amount())).collect(Collectors.joining(", "));
-        String load = bout.load()
-                        .map(held -> " · " + day.bands().in(ProgressionWords.load(held)))
-                        .orElse("")
-                + setUp(bout.setUp());
         String form = form(bout.worstForm());
-        return Dates.say(bout.on()) + ": " + amounts + " "
-                + exercise.dose().aim().counted().word() + load + " · pain "
+        return Dates.say(bout.on()) + ": " + amounts(bout, exercise) + " · pain "
                 + bout.worstPain() + (form.isEmpty() ? "" : " · " + form)
                 + bout.response()
                         .flatMap(response -> response.nextMorning())
                         .map(pain -> " · next morning " + pain)
                         .orElse("");
+    }
+
+    /** "8, 8, 6 reps · 20 kg". */
+    String amounts(Bout bout, Activity.Exercise exercise) {
+        String amounts =
+                bout.sets().stream().map(set -> String.valueOf(set.amount())).collect(Collectors.joining(", "));
+        return amounts + " " + exercise.dose().aim().counted().word()
+                + bout.load()
+                        .map(held -> " · " + day.bands().in(ProgressionWords.load(held)))
+                        .orElse("")
+                + setUp(bout.setUp());
     }
 }

@@ -11,6 +11,7 @@ import waypost.app.course.CourseHead;
  * @param stopped the red flag for which nothing is done today; empty otherwise
  * @param held why the operated region is on hold; empty otherwise
  * @param brake why nothing goes up today; empty otherwise
+ * @param later what is meant for a later day of the block, with its day
  * @param sums what was done today and in seven days, of what adds up
  * @param others open exercises that could be added, by ladder
  */
@@ -23,6 +24,7 @@ public record WorkPage(
         String held,
         String brake,
         String block,
+        List<String> later,
         List<String> sums,
         List<Ladder> others) {
 

@@ -14,6 +14,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.util.UriComponentsBuilder;
 import waypost.app.course.CourseHeads;
+import waypost.app.plan.Block;
 import waypost.app.plan.CurrentPlan;
 import waypost.app.rack.Signs;
 import waypost.app.store.SetRow;
@@ -58,7 +59,8 @@ class WorkPages {
                 stopped(day),
                 held(day, hold -> hold.kind() != Hold.Kind.RED_FLAG),
                 day.visit().day().brake().map(ProgressionWords::brake).orElse(""),
-                block(day.plan(), day.date()),
+                block(day.plan()),
+                later(day),
                 sums(day),
                 others(day));
     }
@@ -123,19 +125,38 @@ class WorkPages {
                 .orElse("");
     }
 
-    static String block(CurrentPlan plan, LocalDate today) {
-        return plan.block()
-                .map(block -> block.week()
-                                .kindOf(today)
-                                .map(kind -> "Today is for " + PrescriptionWords.day(kind) + ". ")
-                                .orElse("")
-                        + (today.isBefore(block.endsBefore())
-                                ? "Block of " + block.weeks() + " weeks since " + Dates.say(block.beginsOn())
-                                        + ", until "
-                                        + Dates.say(block.endsBefore().minusDays(1)) + "."
-                                : "The block ended on "
-                                        + Dates.say(block.endsBefore().minusDays(1)) + ". Write the next one."))
-                .orElse("No block is written yet: this is what is proposed.");
+    static String block(CurrentPlan plan) {
+        String running = plan.block()
+                .map(block -> running(block, plan.date()))
+                .orElse(
+                        plan.coming().isPresent()
+                                ? "Until the block begins this is what is proposed."
+                                : "No block is written yet: this is what is proposed.");
+        return running
+                + plan.coming()
+                        .map(next -> " The next one is written and begins on " + Dates.say(next.beginsOn()) + ".")
+                        .orElse("");
+    }
+
+    private static String running(Block block, LocalDate today) {
+        String last = Dates.say(block.endsBefore().minusDays(1));
+        String kind = block.week()
+                .kindOf(today)
+                .map(day -> "Today is for " + PrescriptionWords.day(day) + ". ")
+                .orElse("");
+        return kind
+                + (block.span().contains(today)
+                        ? "Block of " + block.weeks() + " weeks since " + Dates.say(block.beginsOn()) + ", until "
+                                + last + "."
+                        : "The block ended on " + last + ". Write the next one.");
+    }
+
+    /** What of the plan is not meant yet, with its day. */
+    private static List<String> later(DayOfVisit day) {
+        return day.plan().later().stream()
+                .map(meant -> day.signs().title(meant.role()) + ", from "
+                        + meant.from().map(Dates::say).orElseThrow())
+                .toList();
     }
 
     /** What adds up over sessions, today and in seven days. */
@@ -178,6 +199,10 @@ class WorkPages {
                                 .add(new Card.Choice(verdict.role().toString(), signs.title(verdict.role())));
                     }
                 });
+        return titled(day, byLadder);
+    }
+
+    static List<WorkPage.Ladder> titled(DayOfVisit day, Map<String, List<Card.Choice>> byLadder) {
         Map<String, String> titles = day.course().bundle().ladders().stream()
                 .collect(Collectors.toMap(ladder -> ladder.id(), ladder -> ladder.title()));
         return byLadder.entrySet().stream()

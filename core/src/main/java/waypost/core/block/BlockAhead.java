@@ -53,7 +53,8 @@ public final class BlockAhead {
         span.firstFrom(today).ifPresent(from -> {
             days.add(from);
             days.addAll(course.timeline());
-            course.daysOfChange().forEach(day -> days.add(day.dateFrom(course.resolved().dayZero())));
+            course.daysOfChange()
+                    .forEach(day -> days.add(day.dateFrom(course.resolved().dayZero())));
             days.removeIf(day -> day.isBefore(from) || !span.contains(day));
         });
         return days;

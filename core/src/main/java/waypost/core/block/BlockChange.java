@@ -69,8 +69,7 @@ public sealed interface BlockChange {
         return left.stream()
                 .filter(old -> exercise(course, old).ladder().equals(to.ladder()))
                 .min(Comparator.comparing((RoleKey old) -> !old.role().equals(role.role()))
-                        .thenComparing(
-                                old -> Math.abs(exercise(course, old).rung() - to.rung())));
+                        .thenComparing(old -> Math.abs(exercise(course, old).rung() - to.rung())));
     }
 
     private static Activity.Exercise exercise(Course course, RoleKey role) {

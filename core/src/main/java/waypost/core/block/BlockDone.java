@@ -63,9 +63,7 @@ public record BlockDone(Meant meant, int daysMeant, int setsMeant, List<Bout> bo
 
     /** The share of the sets meant that was done, 0 to 100; empty where none was meant. */
     public OptionalInt percent() {
-        return setsMeant == 0
-                ? OptionalInt.empty()
-                : OptionalInt.of(Math.min(WHOLE, setsDone() * WHOLE / setsMeant));
+        return setsMeant == 0 ? OptionalInt.empty() : OptionalInt.of(Math.min(WHOLE, setsDone() * WHOLE / setsMeant));
     }
 
     public Optional<Bout> first() {

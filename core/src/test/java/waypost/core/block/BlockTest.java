@@ -123,9 +123,7 @@ class BlockTest {
                 kind.equals("A") ? Set.of(DayKind.STRENGTH_A) : Set.of(),
                 3);
         Week week = new Week(Stream.of("A", "O", "B", "O", "A", "O", "O")
-                .map(day -> day.equals("O")
-                        ? DayKind.OFF
-                        : day.equals("A") ? DayKind.STRENGTH_A : DayKind.STRENGTH_B)
+                .map(day -> day.equals("O") ? DayKind.OFF : day.equals("A") ? DayKind.STRENGTH_A : DayKind.STRENGTH_B)
                 .toList());
 
         BlockDone found = BlockDone.of(asked, work(span, role, done.split(" ")), span, week);

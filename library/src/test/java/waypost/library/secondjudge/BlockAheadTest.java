@@ -94,12 +94,18 @@ class BlockAheadTest {
                     LocalDate opens = first.map(FirstDay::on).orElse(LocalDate.MAX);
                     LocalDate closes = first.flatMap(FirstDay::closes).orElse(LocalDate.MAX);
                     if (day.isBefore(opens)) {
-                        assertThat(verdict.kind().isOpen()).as("seed %s, %s: %s", seed, day, verdict.role()).isFalse();
+                        assertThat(verdict.kind().isOpen())
+                                .as("seed %s, %s: %s", seed, day, verdict.role())
+                                .isFalse();
                     } else if (day.isBefore(closes)) {
-                        assertThat(verdict.kind().isOpen()).as("seed %s, %s: %s", seed, day, verdict.role()).isTrue();
+                        assertThat(verdict.kind().isOpen())
+                                .as("seed %s, %s: %s", seed, day, verdict.role())
+                                .isTrue();
                     } else if (day.equals(closes)) {
                         closing++;
-                        assertThat(verdict.kind().isOpen()).as("seed %s, %s: %s", seed, day, verdict.role()).isFalse();
+                        assertThat(verdict.kind().isOpen())
+                                .as("seed %s, %s: %s", seed, day, verdict.role())
+                                .isFalse();
                     }
                 }
             }
@@ -121,7 +127,9 @@ class BlockAheadTest {
         boolean planned = then.planned();
         Set<String> met = planned
                 ? generated.protocol().criteria().stream().map(Criterion::id).collect(Collectors.toSet())
-                : course.on(generated.date(), generated.date(), Outlook.TIME_ONLY).facts().met();
+                : course.on(generated.date(), generated.date(), Outlook.TIME_ONLY)
+                        .facts()
+                        .met();
         long later = ChronoUnit.DAYS.between(generated.date(), on);
         List<Reading> readings = generated.readings().all().stream()
                 .filter(reading -> !reading.date().isBefore(generated.dayZero()))
