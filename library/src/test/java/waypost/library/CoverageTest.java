@@ -65,6 +65,21 @@ class CoverageTest {
         System.out.println(rows().size() + " lines of the practice, " + open + " of them not yet");
     }
 
+    /** As many as the practice names, and none that nobody can reach. */
+    @Test
+    void everyExerciseIsOpenedByAProtocol() {
+        List<Activity.Exercise> exercises = BUNDLE.activities().stream()
+                .filter(Activity.Exercise.class::isInstance)
+                .map(Activity.Exercise.class::cast)
+                .toList();
+        assertThat(exercises)
+                .filteredOn(exercise -> !opened(exercise))
+                .extracting(Activity::id)
+                .isEmpty();
+        assertThat(BUNDLE.activities()).hasSizeGreaterThanOrEqualTo(360);
+        assertThat(exercises.stream().map(Activity.Exercise::ladder).distinct()).hasSizeGreaterThanOrEqualTo(60);
+    }
+
     private static boolean exists(String named) throws IOException {
         String[] parts = named.split(" ", 2);
         String what = parts[1];
