@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import waypost.core.progression.Way;
 import waypost.core.protocol.Protocol;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
@@ -81,6 +82,27 @@ class SimulatedCourseTest {
                         .as(outcome.toString())
                         .isLessThanOrEqualTo(DAYS_UNTIL_THE_NEXT_VISIT);
             case NORMAL -> assertThat(outcome.daysToReport()).isEmpty();
+        }
+    }
+
+    /** Who is planned in blocks with prescribed doses does nothing barred and signs each phase no later. */
+    @ParameterizedTest
+    @MethodSource("protocols")
+    void inBlocksNothingIsBarredAndNormalHealersAreNoSlower(Protocol protocol) {
+        SimulatedCourse byVisit = live(protocol, Healing.NORMAL);
+        SimulatedCourse inBlocks = SimulatedCourse.inBlocks(
+                BUNDLE, protocol, PlainAnswers.of(protocol), Healing.NORMAL, DAY_ZERO, 7);
+        Outcome outcome = Outcome.of(inBlocks, byVisit, Healing.NORMAL);
+
+        assertThat(outcome.proposals()).as(outcome.toString()).isPositive();
+        assertThat(outcome.barred()).as(outcome.toString()).isZero();
+        assertThat(inBlocks.visits().stream().flatMap(visit -> visit.toDo()))
+                .anyMatch(toDo -> toDo.way() == Way.PRESCRIBED);
+        assertThat(inBlocks.phasesSigned()).isEqualTo(byVisit.phasesSigned());
+        for (int nth = 0; nth < byVisit.signed().size(); nth++) {
+            assertThat(inBlocks.signed().get(nth).from())
+                    .as(byVisit.signed().get(nth).phase())
+                    .isBeforeOrEqualTo(byVisit.signed().get(nth).from());
         }
     }
 

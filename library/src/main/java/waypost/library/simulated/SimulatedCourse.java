@@ -2,8 +2,6 @@ package waypost.library.simulated;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,8 +18,6 @@ import waypost.core.course.Outlook;
 import waypost.core.course.SignedPhase;
 import waypost.core.course.Standing;
 import waypost.core.criterion.Criterion;
-import waypost.core.exercise.Activity;
-import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.followup.VisitAdvice;
 import waypost.core.log.Attestation;
@@ -36,7 +32,6 @@ import waypost.core.measure.Readings;
 import waypost.core.milestone.Milestone;
 import waypost.core.milestone.MilestoneState;
 import waypost.core.progression.DayOfWork;
-import waypost.core.progression.Plan;
 import waypost.core.progression.Proposal;
 import waypost.core.progression.Proposals;
 import waypost.core.protocol.Protocol;
@@ -78,11 +73,18 @@ public final class SimulatedCourse {
     private final List<SetDone> sets = new ArrayList<>();
     private final TreeMap<LocalDate, Response> responses = new TreeMap<>();
     private final List<SimulatedVisit> visits = new ArrayList<>();
-    private final Map<String, RoleKey> plan = new LinkedHashMap<>();
+    private final Planning planning;
 
     private SimulatedCourse(
-            Bundle bundle, Protocol protocol, Answers answers, Healing healing, LocalDate dayZero, long seed) {
+            Bundle bundle,
+            Protocol protocol,
+            Answers answers,
+            Healing healing,
+            LocalDate dayZero,
+            long seed,
+            Planning planning) {
         this.bundle = bundle;
+        this.planning = planning;
         this.protocol = protocol;
         this.dayZero = dayZero;
         this.random = new Random(seed);
@@ -108,21 +110,35 @@ public final class SimulatedCourse {
                 : until + 1;
     }
 
-    /** Lives the whole course. */
+    /** Lives the whole course, its plan taken up at each visit. */
     public static SimulatedCourse live(
             Bundle bundle, Protocol protocol, Answers answers, Healing healing, LocalDate dayZero, long seed) {
-        SimulatedCourse course = new SimulatedCourse(bundle, protocol, answers, healing, dayZero, seed);
+        return new SimulatedCourse(bundle, protocol, answers, healing, dayZero, seed, new Planning.ByVisit()).lived();
+    }
+
+    /** Lives the whole course in blocks of four weeks with prescribed doses. */
+    public static SimulatedCourse inBlocks(
+            Bundle bundle, Protocol protocol, Answers answers, Healing healing, LocalDate dayZero, long seed) {
+        return new SimulatedCourse(bundle, protocol, answers, healing, dayZero, seed, new BlockPlanning()).lived();
+    }
+
+    private SimulatedCourse lived() {
         int first = protocol.firstPhase().earliest().from(dayZero).number();
         int day = Math.min(FIRST_VISIT, first + 1);
-        for (int nth = 0; day <= course.until; nth++) {
-            course.visit(day);
+        for (int nth = 0; day <= until; nth++) {
+            visit(day);
             day += DAYS_BETWEEN[nth % DAYS_BETWEEN.length];
         }
-        return course;
+        return this;
     }
 
     public List<SimulatedVisit> visits() {
         return List.copyOf(visits);
+    }
+
+    /** The phases signed, in order. */
+    public List<SignedPhase> signed() {
+        return List.copyOf(signed);
     }
 
     /** Ids of the phases signed, in order. */
@@ -157,8 +173,9 @@ public final class SimulatedCourse {
         }
         Standing standing = sign(standing(date));
         DayOfWork today = DayOfWork.of(Optional.of(said), asked, standing, work());
-        Proposals proposals = new Proposals(standing, work(), today);
-        List<Proposal> proposed = stops ? List.of() : propose(standing, proposals);
+        planning.takeUp(standing, work());
+        Proposals proposals = new Proposals(standing, work(), today, planning.prescribed());
+        List<Proposal> proposed = stops ? List.of() : propose(proposals);
         List<SetDone> done = new ArrayList<>();
         for (Proposal proposal : proposed) {
             proposal.toDo().ifPresent(toDo -> done.addAll(patient.does(toDo, date, proposals.pain())));
@@ -254,14 +271,9 @@ public final class SimulatedCourse {
         return standing(standing.date());
     }
 
-    /** The plan is taken up again at each visit: what has opened joins it, and what the next phase asks to be tolerated. */
-    private List<Proposal> propose(Standing standing, Proposals proposals) {
-        for (RoleKey role : new Plan(standing).first()) {
-            plan.putIfAbsent(ladder(role), role);
-        }
-        toleratedNext(standing).forEach(role -> plan.put(ladder(role), role));
+    private List<Proposal> propose(Proposals proposals) {
         List<Proposal> proposed = new ArrayList<>();
-        for (Map.Entry<String, RoleKey> item : plan.entrySet()) {
+        for (Map.Entry<String, RoleKey> item : planning.plan().entrySet()) {
             Proposal proposal = proposals.of(item.getValue());
             proposed.add(proposal);
             if (proposal instanceof Proposal.Do toDo) {
@@ -269,27 +281,5 @@ public final class SimulatedCourse {
             }
         }
         return proposed;
-    }
-
-    private Set<RoleKey> toleratedNext(Standing standing) {
-        Set<String> wanted = new LinkedHashSet<>();
-        standing.next().stream()
-                .flatMap(next -> next.milestones().stream())
-                .flatMap(Milestone::single)
-                .filter(milestone -> !milestone.isMet())
-                .map(Milestone::criterion)
-                .filter(Criterion.Tolerated.class::isInstance)
-                .forEach(criterion -> wanted.addAll(((Criterion.Tolerated) criterion).activities()));
-        return bundle.activities().stream()
-                .filter(activity -> activity instanceof Activity.Exercise && wanted.contains(activity.id()))
-                .flatMap(activity -> activity.roles().stream())
-                .map(Role::key)
-                .filter(role -> standing.verdict(role).kind().isOpen()
-                        && !standing.switchedOff().contains(role))
-                .collect(Collectors.toCollection(LinkedHashSet::new));
-    }
-
-    private String ladder(RoleKey role) {
-        return rules.exercise(role.activity()).ladder();
     }
 }
