@@ -62,6 +62,7 @@ class AccessibilityTest {
                     "/courses/" + ottoline + "/wrap-up",
                     "/courses/" + ottoline + "/plan",
                     "/courses/" + ottoline + "/plan/print",
+                    "/courses/" + ottoline + "/blocks",
                     "/courses/" + ottoline + "/home/print",
                     "/courses/" + ottoline + "/teach-back",
                     "/courses/" + ottoline + "/what-if",

@@ -117,4 +117,21 @@ class ExerciseSetsTest {
         assertThat(problems("{ role: heel-slide/operated, sets: '1', amount: 10 reps }, { " + item + " }"))
                 .anySatisfy(problem -> assertThat(problem).contains("sets.yaml", says));
     }
+
+    /** A set is offered to what it is for, whatever else a protocol speaks of. */
+    @ParameterizedTest
+    @CsvSource({
+        "first-week-hip,hip.replacement,true",
+        "first-week-hip,knee.ligament-reconstruction,false",
+        "first-week-knee,knee.ligament-reconstruction,true",
+        "light-cuff,shoulder.cuff-repair,true",
+        "light-cuff,elbow.collateral-ligament-reconstruction,false",
+        "leg-strength,hip.replacement,true",
+        "first-week-back,back.lumbar-decompression,true"
+    })
+    void isForTheJointsThatItNames(String set, String protocol, boolean offered) {
+        assertThat(set(set).concerns(
+                                new TableCourse(protocol).course().resolved().region()))
+                .isEqualTo(offered);
+    }
 }

@@ -90,8 +90,8 @@ class SimulatedCourseTest {
     @MethodSource("protocols")
     void inBlocksNothingIsBarredAndNormalHealersAreNoSlower(Protocol protocol) {
         SimulatedCourse byVisit = live(protocol, Healing.NORMAL);
-        SimulatedCourse inBlocks = SimulatedCourse.inBlocks(
-                BUNDLE, protocol, PlainAnswers.of(protocol), Healing.NORMAL, DAY_ZERO, 7);
+        SimulatedCourse inBlocks =
+                SimulatedCourse.inBlocks(BUNDLE, protocol, PlainAnswers.of(protocol), Healing.NORMAL, DAY_ZERO, 7);
         Outcome outcome = Outcome.of(inBlocks, byVisit, Healing.NORMAL);
 
         assertThat(outcome.proposals()).as(outcome.toString()).isPositive();

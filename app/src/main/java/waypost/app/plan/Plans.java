@@ -187,16 +187,18 @@ public class Plans {
         List<Meant> meant = new ArrayList<>();
         for (RoleKey role : wanted.roles()) {
             checkKnown(signs, role);
-            meant.add(Meant.since(role, ahead.of(role).orElseThrow(() -> opensLater(standing, signs, role)), span));
+            meant.add(Meant.since(
+                    role, ahead.of(role).orElseThrow(() -> opensLater(standing, signs, ahead, role)), span));
         }
         return meant;
     }
 
-    private static FormProblem opensLater(Standing standing, Signs signs, RoleKey role) {
+    private static FormProblem opensLater(Standing standing, Signs signs, BlockAhead ahead, RoleKey role) {
         Words words = Words.of(standing.course().resolved());
         return new FormProblem(
                 "role",
-                signs.title(role) + " does not open in these weeks. " + words.why(standing.verdict(role))
+                signs.title(role) + " does not open in these weeks. "
+                        + ahead.atBegin(role).map(words::why).orElse("")
                         + " Leave it out, or choose other weeks.");
     }
 }

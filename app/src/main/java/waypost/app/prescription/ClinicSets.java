@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,6 +47,7 @@ public class ClinicSets {
                 first.id().toString(),
                 first.title(),
                 "Saved by " + first.writtenBy() + ".",
+                Set.of(),
                 rows.stream()
                         .map(row -> new ExerciseSet.Item(
                                 RoleKey.of(row.role()),

@@ -19,7 +19,7 @@ import waypost.core.demand.Load;
 import waypost.core.exercise.RoleKey;
 import waypost.core.prescription.Prescription;
 import waypost.core.progression.Allowed;
-import waypost.core.progression.PainLimit;
+import waypost.core.visit.Objection;
 import waypost.core.visit.Visit;
 import waypost.library.words.ProgressionWords;
 
@@ -77,26 +77,28 @@ public class Prescribing {
         }
     }
 
-    /** Refuses what the gate does not let pass as a whole, and a pain cap above the protocol's. */
     private static void check(Visit visit, Prescription wanted, ProgressionWords words) {
-        Allowed allowed = visit.allowed(wanted.role(), wanted.dose());
-        if (!allowed.dose().equals(Optional.of(wanted.dose()))) {
-            String most = allowed.dose()
-                    .map(dose -> "allowed today: " + ProgressionWords.dose(dose))
-                    .orElse("not open today in this form");
-            throw new FormProblem(
-                    "dose",
-                    "Found " + ProgressionWords.dose(wanted.dose()) + ", " + most + ". " + words.say(allowed.why()));
-        }
-        PainLimit ruled = visit.pain();
-        if (ruled.from() == PainLimit.From.PROTOCOL
-                && wanted.painMost().isPresent()
-                && wanted.painMost().getAsInt() > ruled.most()) {
-            throw new FormProblem(
-                    "pain",
-                    "Found " + wanted.painMost().getAsInt() + ", allowed: at most " + ruled.most()
-                            + " of 10 by the protocol's rule. Write less, or leave it empty.");
-        }
+        visit.against(wanted).ifPresent(objection -> {
+            throw objection instanceof Objection.Cut cut
+                    ? cut(wanted, cut.allowed(), words)
+                    : morePain((Objection.MorePain) objection);
+        });
+    }
+
+    private static FormProblem cut(Prescription wanted, Allowed allowed, ProgressionWords words) {
+        String most = allowed.dose()
+                .map(dose -> "allowed today: " + ProgressionWords.dose(dose))
+                .orElse("not open today in this form");
+        return new FormProblem(
+                "dose",
+                "Found " + ProgressionWords.dose(wanted.dose()) + ", " + most + ". " + words.say(allowed.why()));
+    }
+
+    private static FormProblem morePain(Objection.MorePain over) {
+        return new FormProblem(
+                "pain",
+                "Found " + over.asked() + ", allowed: at most " + over.ruled().most()
+                        + " of 10 by the protocol's rule. Write less, or leave it empty.");
     }
 
     private void keep(Staff staff, UUID courseId, UUID id, Optional<UUID> seen, Prescription said, boolean ended) {

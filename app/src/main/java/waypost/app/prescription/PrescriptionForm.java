@@ -19,7 +19,6 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.Progression;
 import waypost.core.exercise.RoleKey;
-import waypost.core.exercise.RuleNumber;
 import waypost.core.exercise.SetAim;
 import waypost.core.prescription.DayKind;
 import waypost.core.prescription.GoesOnBy;
@@ -180,13 +179,9 @@ public record PrescriptionForm(
         Progression named = Entered.text(rule).isBlank()
                 ? exercise.progression()
                 : Entered.choice(Progression.class, "rule", Entered.text(rule));
-        if (named != exercise.progression() && named != Progression.AS_WRITTEN) {
-            throw new FormProblem("rule", "Found another rule, allowed: the exercise's own, or staying as prescribed.");
-        }
         Optional<Integer> set =
                 named.number().flatMap(rules -> Entered.whole("number", Entered.text(number), LARGEST_TYPED));
-        return new GoesOnBy(
-                named, set.orElseGet(() -> named.number().map(RuleNumber::usual).orElse(0)));
+        return GoesOnBy.chosen(exercise.progression(), named, set);
     }
 
     private static OptionalInt optional(String field, @Nullable String typed) {

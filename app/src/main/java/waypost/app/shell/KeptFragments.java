@@ -2,9 +2,11 @@ package waypost.app.shell;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.context.WebContext;
 import org.thymeleaf.spring6.ISpringTemplateEngine;
@@ -44,12 +46,29 @@ class KeptFragments {
     }
 
     private String draw(IWebExchange exchange, Part part) {
-        String html = engine.process(
-                part.template(), Set.of(part.fragment()), new WebContext(exchange, Locale.ENGLISH, part.shown()));
+        String html = drawn(exchange, part);
         if (html.contains("<form")) {
             throw new IllegalStateException(part.template() + " :: " + part.fragment()
                     + ": found a form, allowed: what is the same for everybody");
         }
         return html;
+    }
+
+    /** A web context keeps its variables in the request: those of the page around are put back. */
+    private String drawn(IWebExchange exchange, Part part) {
+        Map<String, @Nullable Object> around = new HashMap<>();
+        part.shown().keySet().forEach(name -> around.put(name, exchange.getAttributeValue(name)));
+        try {
+            return engine.process(
+                    part.template(), Set.of(part.fragment()), new WebContext(exchange, Locale.ENGLISH, part.shown()));
+        } finally {
+            around.forEach((name, value) -> {
+                if (value == null) {
+                    exchange.removeAttribute(name);
+                } else {
+                    exchange.setAttributeValue(name, value);
+                }
+            });
+        }
     }
 }

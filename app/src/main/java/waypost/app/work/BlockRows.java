@@ -90,9 +90,8 @@ final class BlockRows {
     }
 
     private String closed(RoleKey role) {
-        return "Not in these weeks: "
-                + Words.of(day.standing().course().resolved())
-                        .why(day.standing().verdict(role));
+        Words words = Words.of(day.standing().course().resolved());
+        return "Not in these weeks: " + ahead.atBegin(role).map(words::why).orElse("they are over.");
     }
 
     private List<Rung> rungs(Activity.Exercise to, RoleKey next) {

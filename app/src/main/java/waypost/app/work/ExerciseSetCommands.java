@@ -35,9 +35,10 @@ class ExerciseSetCommands {
         this.clinicSets = clinicSets;
     }
 
-    /** The library's sets and the clinic's, as far as the course knows their exercises and its protocol speaks of most. */
+    /** The library's sets and the clinic's that are for what was operated, and of which the protocol speaks of most. */
     List<ExerciseSet> sets(Staff staff, DayOfVisit day) {
         return Stream.concat(day.course().bundle().sets().stream(), clinicSets.of(staff.clinicId()).stream())
+                .filter(set -> set.concerns(day.standing().course().resolved().region()))
                 .filter(set -> set.items().stream().allMatch(item -> day.signs().knows(item.role())))
                 .filter(set -> 2 * spokenOf(day, set) > set.items().size())
                 .toList();
@@ -83,10 +84,7 @@ class ExerciseSetCommands {
         RoleKey role = item.role();
         Activity.Exercise exercise = (Activity.Exercise) day.signs().activity(role);
         Prescription wanted = item.prescription(exercise, new Since(day.date(), 0));
-        boolean isNew = day.visit().work().bouts(role).isEmpty()
-                && day.visit().prescribed(role).isEmpty();
-        boolean passes = day.visit().allowed(role, wanted.dose()).dose().equals(Optional.of(wanted.dose()));
-        if (isNew && passes) {
+        if (day.visit().mayBeginWith(wanted)) {
             prescribing.write(
                     staff,
                     courseId,

@@ -40,6 +40,22 @@ class KeptFragmentsTest {
         assertThat(strip("Bend")).contains("Bend", "until then").isSameAs(strip("Bend"));
     }
 
+    /** What the page around calls by the same names is its own still, drawn for the first time or not. */
+    @Test
+    void thePageAroundKeepsItsOwnValues() {
+        IWebExchange exchange = exchange();
+        exchange.setAttributeValue("others", "the page's own");
+
+        fragments.html(
+                exchange,
+                "course/head",
+                "strip",
+                Map.of("first", List.of(new Cell("limit", "Drawn the first time", "")), "others", List.of()));
+
+        assertThat(exchange.getAttributeValue("others")).isEqualTo("the page's own");
+        assertThat(exchange.containsAttribute("first")).isFalse();
+    }
+
     @Test
     void otherValuesAreDrawnAnewWithTheirLettersMadeSafe() {
         assertThat(strip("<b>Bend</b>")).contains("&lt;b&gt;Bend").doesNotContain("<b>");

@@ -8,6 +8,7 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import waypost.core.course.Course;
 import waypost.core.course.Outlook;
+import waypost.core.course.Standing;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 
@@ -18,9 +19,11 @@ import waypost.core.gate.Verdict;
 public final class BlockAhead {
 
     private final Map<RoleKey, FirstDay> first;
+    private final Optional<Standing> begins;
 
-    private BlockAhead(Map<RoleKey, FirstDay> first) {
+    private BlockAhead(Map<RoleKey, FirstDay> first, Optional<Standing> begins) {
         this.first = first;
+        this.begins = begins;
     }
 
     /**
@@ -30,7 +33,7 @@ public final class BlockAhead {
     public static BlockAhead of(Course course, LocalDate today, BlockSpan span) {
         Map<RoleKey, FirstDay> first = new HashMap<>(opening(course, today, span, Outlook.TO_PLAN));
         first.putAll(opening(course, today, span, Outlook.TIME_ONLY));
-        return new BlockAhead(first);
+        return new BlockAhead(first, span.firstFrom(today).map(day -> course.on(day, today, Outlook.TIME_ONLY)));
     }
 
     private static Map<RoleKey, FirstDay> opening(Course course, LocalDate today, BlockSpan span, Outlook outlook) {
@@ -63,5 +66,10 @@ public final class BlockAhead {
     /** The day for which a role is meant; empty where nothing opens it in the block. */
     public Optional<FirstDay> of(RoleKey role) {
         return Optional.ofNullable(first.get(role));
+    }
+
+    /** What the gate says of a role on the first day of the block that is not past; empty where all of it is. */
+    public Optional<Verdict> atBegin(RoleKey role) {
+        return begins.map(standing -> standing.verdict(role));
     }
 }

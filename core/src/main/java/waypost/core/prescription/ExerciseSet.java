@@ -1,7 +1,11 @@
 package waypost.core.prescription;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import waypost.core.body.Joint;
+import waypost.core.body.Region;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
 import waypost.core.exercise.SetAim;
@@ -11,9 +15,10 @@ import waypost.core.protocol.Frequency;
  * Exercises that are put into a plan together, each with its dose.
  *
  * @param says when it is used and how it is done
+ * @param joints of which it is for; none for any
  * @param items 2 to 20, in the order in which they are done
  */
-public record ExerciseSet(String id, String title, String says, List<Item> items) {
+public record ExerciseSet(String id, String title, String says, Set<Joint> joints, List<Item> items) {
 
     public static final int LEAST = 2;
     public static final int MOST = 20;
@@ -35,7 +40,13 @@ public record ExerciseSet(String id, String title, String says, List<Item> items
         }
     }
 
+    /** Whether it is for what was operated. */
+    public boolean concerns(Region region) {
+        return joints.isEmpty() || !Collections.disjoint(joints, region.joints());
+    }
+
     public ExerciseSet {
+        joints = Set.copyOf(joints);
         items = List.copyOf(items);
         if (items.size() < LEAST || items.size() > MOST) {
             throw new IllegalArgumentException(

@@ -1,5 +1,6 @@
 package waypost.core.prescription;
 
+import java.util.Optional;
 import waypost.core.exercise.Progression;
 
 /**
@@ -20,6 +21,19 @@ public record GoesOnBy(Progression rule, int number) {
     /** By how many percent ground contacts may rise in a week, whichever rule it is. */
     public int shareOfContacts() {
         return rule == Progression.CONTACTS ? number : Progression.CONTACTS.usual();
+    }
+
+    /**
+     * A rule as it was chosen for an exercise: its own, or none at all.
+     *
+     * @param number empty for the usual one
+     */
+    public static GoesOnBy chosen(Progression own, Progression chosen, Optional<Integer> number) {
+        if (chosen != own && chosen != Progression.AS_WRITTEN) {
+            throw new IllegalArgumentException(
+                    "found another rule, allowed: the exercise's own, or staying as prescribed");
+        }
+        return new GoesOnBy(chosen, number.orElse(chosen.usual()));
     }
 
     /** A rule with its usual number. */

@@ -121,6 +121,26 @@ public final class Visit {
         return proposals.allowed(role, dose);
     }
 
+    /** What speaks today against a dose that somebody means to prescribe; empty where it may be written as it is. */
+    public Optional<Objection> against(Prescription wanted) {
+        Allowed allowed = allowed(wanted.role(), wanted.dose());
+        if (!allowed.dose().equals(Optional.of(wanted.dose()))) {
+            return Optional.of(new Objection.Cut(allowed));
+        }
+        PainLimit ruled = pain();
+        boolean more = ruled.from() == PainLimit.From.PROTOCOL
+                && wanted.painMost().isPresent()
+                && wanted.painMost().getAsInt() > ruled.most();
+        return more ? Optional.of(new Objection.MorePain(wanted.painMost().getAsInt(), ruled)) : Optional.empty();
+    }
+
+    /** Whether a dose of a set of exercises may be put in: nothing was done or prescribed yet, and it passes whole. */
+    public boolean mayBeginWith(Prescription wanted) {
+        return work.bouts(wanted.role()).isEmpty()
+                && prescribed(wanted.role()).isEmpty()
+                && against(wanted).isEmpty();
+    }
+
     /** What is prescribed for a role, if anything is. */
     public Optional<Prescription> prescribed(RoleKey role) {
         return told.prescribed().of(role);

@@ -22,6 +22,9 @@ import waypost.core.log.Stop;
 import waypost.core.log.Telling;
 import waypost.core.log.WorkLog;
 import waypost.core.prescription.DayKind;
+import waypost.core.prescription.Prescription;
+import waypost.core.prescription.Since;
+import waypost.core.prescription.WorkingDose;
 import waypost.core.progression.Ground;
 import waypost.core.progression.Proposal;
 import waypost.core.progression.Way;
@@ -201,5 +204,29 @@ class VisitTest {
         assertThat(Telling.responses(sessions, List.of(telling(12, 6, 4, 5))))
                 .singleElement()
                 .satisfies(response -> assertThat(response.flared()).isTrue());
+    }
+
+    private static Prescription dose(Activity.Exercise exercise, RoleKey role) {
+        return Prescription.plain(exercise, role, new Since(DATE, 0), WorkingDose.usual(exercise, exercise.role(role)));
+    }
+
+    /** What opens tomorrow is cut to nothing; what is open passes, and begins a set only where nothing was done of it. */
+    @Test
+    void whatIsNotOpenCantBePrescribed() {
+        Activity.Exercise easy = exercise(EASY, 1, Purpose.MOBILITY);
+        Activity.Exercise hard = exercise(HARD, 2, Purpose.MOBILITY);
+        WorkLog done =
+                new WorkLog(List.of(new SetDone(EASY, DATE, 10, Optional.empty(), 0, SetDone.Form.GOOD)), List.of());
+        Visit.Told told = new Visit.Told(Optional.empty(), List.of(), done, List.of());
+        Visit visit =
+                Visit.of(new LadderCourse().open(easy).with(hard, "day 41").standing(), told);
+
+        assertThat(visit.against(dose(easy, EASY))).isEmpty();
+        assertThat(visit.against(dose(hard, HARD)))
+                .containsInstanceOf(Objection.Cut.class)
+                .hasValueSatisfying(objection ->
+                        assertThat(((Objection.Cut) objection).allowed().dose()).isEmpty());
+        assertThat(visit.mayBeginWith(dose(easy, EASY))).isFalse();
+        assertThat(visit(WorkLog.NONE).mayBeginWith(dose(easy, EASY))).isTrue();
     }
 }

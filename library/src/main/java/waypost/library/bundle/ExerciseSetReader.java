@@ -3,6 +3,7 @@ package waypost.library.bundle;
 import java.util.Collection;
 import java.util.Map;
 import java.util.stream.Collectors;
+import waypost.core.body.Joint;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
 import waypost.core.exercise.SetAim;
@@ -24,7 +25,11 @@ record ExerciseSetReader(Map<String, Activity> activities, Map<String, ExerciseS
 
     private ExerciseSet set(Entry entry) {
         return new ExerciseSet(
-                entry.text("id"), entry.text("title"), entry.text("says"), entry.list("exercises", this::item));
+                entry.text("id"),
+                entry.text("title"),
+                entry.text("says"),
+                Word.all(entry, "joints", Joint.class),
+                entry.list("exercises", this::item));
     }
 
     private ExerciseSet.Item item(Entry entry) {

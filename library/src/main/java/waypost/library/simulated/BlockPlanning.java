@@ -40,9 +40,7 @@ final class BlockPlanning extends Planning {
         if (block.filter(running -> running.contains(today)).isEmpty()) {
             write(standing, new BlockSpan(today, WEEKS));
         }
-        meant.stream()
-                .filter(each -> each.isMeantOn(today))
-                .forEach(each -> putIfAbsent(standing, each.role()));
+        meant.stream().filter(each -> each.isMeantOn(today)).forEach(each -> putIfAbsent(standing, each.role()));
         takeWhatIsToBeTolerated(standing);
         plan().values().forEach(role -> prescribe(standing, work, role));
     }
