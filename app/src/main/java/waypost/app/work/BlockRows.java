@@ -155,6 +155,11 @@ final class BlockRows {
         return WorkPages.titled(day, byLadder);
     }
 
+    /** Into which directions the running plan works. */
+    List<Planes.Line> planes() {
+        return Planes.of(day, ahead);
+    }
+
     /** What was chosen on a page that does not stand any more, and has no row here: it is not lost. */
     List<Rung> chosenBefore(List<Row> rows) {
         Set<String> shown = rows.stream()

@@ -157,4 +157,13 @@ class BlockPageTest {
 
         assertThat(visit.get("/blocks")).contains("First time: the usual dose on the lightest load.");
     }
+
+    @Test
+    void directionsWithoutAnExerciseAreTold() {
+        visit.post("/plan", block("2031-04-03", 3, "quad-set/operated"));
+
+        assertThat(visit.get("/plan"))
+                .contains("Directions that the plan works", "knee extension", "Quad set")
+                .containsPattern("knee flexion</th><td>nothing</td><td>[^<]+");
+    }
 }

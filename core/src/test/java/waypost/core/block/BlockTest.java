@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import waypost.core.body.Motion;
 import waypost.core.course.Course;
 import waypost.core.exercise.Purpose;
 import waypost.core.exercise.RoleKey;
@@ -168,5 +169,20 @@ class BlockTest {
         assertThat(found.worstPain()).hasValue(3);
         assertThat(found.first().orElseThrow().on()).isEqualTo(DATE);
         assertThat(found.last().orElseThrow().on()).isEqualTo(DATE.plusDays(7));
+    }
+
+    /** Every exercise of the course bends the knee by its own force; nothing straightens it. */
+    @ParameterizedTest
+    @CsvSource({"press-1,press-1,press-2 press-3 bend", "'','',press-1 press-2 press-3 bend"})
+    void directionsThatThePlanWorks(String plan, String planned, String couldBe) {
+        BlockAhead ahead = BlockAhead.of(COURSE, DATE, new BlockSpan(DATE, 4));
+
+        assertThat(PlanesCovered.of(COURSE, roles(plan), ahead).planes())
+                .singleElement()
+                .satisfies(plane -> {
+                    assertThat(plane.motion()).isEqualTo(Motion.KNEE_FLEXION);
+                    assertThat(plane.planned()).isEqualTo(roles(planned));
+                    assertThat(plane.couldBe()).isEqualTo(roles(couldBe));
+                });
     }
 }

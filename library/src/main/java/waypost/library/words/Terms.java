@@ -50,11 +50,16 @@ public final class Terms {
 
     /** The direction in which the muscles work, such as "knee extension". */
     static String working(Movement movement) {
-        return joint(movement.motion()) + " " + movement.motion().name(movement.working());
+        return direction(movement.motion(), movement.working());
+    }
+
+    /** A direction of an axis, such as "shoulder external rotation". */
+    public static String direction(Motion motion, Direction direction) {
+        return joint(motion) + " " + motion.name(direction);
     }
 
     public static String bend(Motion motion) {
-        return joint(motion) + " " + motion.name(Direction.POSITIVE);
+        return direction(motion, Direction.POSITIVE);
     }
 
     static String effort(Level level) {
