@@ -113,6 +113,7 @@ class BlockController {
                 .addObject("rows", rows)
                 .addObject("chosenBefore", blockRows.chosenBefore(rows))
                 .addObject("others", blockRows.others())
+                .addObject("limited", LimitedRanges.of(day))
                 .addObject("planes", blockRows.planes())
                 .addObject("weak", WeakParts.of(day))
                 .addObject("weekdays", weekdays(day))

@@ -17,13 +17,17 @@ class WeakPartsTest {
     private final Working visit = Working.on(THERAPIST, 52).checkedIn();
 
     private void measured(String side, String value) {
+        measured("quadriceps-torque-90", "ACTIVE", side, value);
+    }
+
+    private void measured(String measure, String mode, String side, String value) {
         Map<String, String> form = new HashMap<>(Map.of(
                 "readingId",
                 UUID.randomUUID().toString(),
                 "measure",
-                "quadriceps-torque-90",
+                measure,
                 "mode",
-                "ACTIVE",
+                mode,
                 "said",
                 value,
                 "measuredOn",
@@ -46,5 +50,15 @@ class WeakPartsTest {
                         "What is weak",
                         "Quadriceps strength, held at 90 degrees",
                         "60 of 150 N·m, 40 % of the other side: weak.");
+    }
+
+    @Test
+    void whatIsLimitedStandsWithWhatHoldsAGain() {
+        assertThat(visit.get("/plan")).doesNotContain("What is limited");
+
+        measured("knee-flexion", "PASSIVE", "LEFT", "70");
+
+        assertThat(visit.get("/plan"))
+                .contains("What is limited, and what holds a gain", "70° on Thu 3 Apr 2031", "° short of ");
     }
 }

@@ -1,9 +1,9 @@
 /**
  * What to follow up on a day: what is due to be measured and why, what lies behind what is expected, how often to
- * come.
+ * come, which range lacks what and what holds a gain.
  *
- * <p>Start at {@link MeasuringSheet}, {@link Behind} and {@link VisitAdvice}. May use: body, course, exercise, gate,
- * measure, milestone, protocol, reason, time.
+ * <p>Start at {@link MeasuringSheet}, {@link Behind}, {@link LimitedRange} and {@link VisitAdvice}. May use: body,
+ * course, demand, exercise, gate, measure, milestone, protocol, reason, time.
  */
 @NullMarked
 package waypost.core.followup;
