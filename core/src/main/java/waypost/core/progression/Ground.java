@@ -14,6 +14,14 @@ public sealed interface Ground {
 
     <R> R accept(Visitor<R> visitor);
 
+    /** A first run asks so many ground contacts; the most in one session of the last two weeks were fewer. */
+    record ContactsBefore(int most, int asked) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.contactsBefore(this);
+        }
+    }
+
     /** It was never done. */
     record FirstTime() implements Ground {
         @Override
@@ -253,6 +261,8 @@ public sealed interface Ground {
         R daysOnLevel(DaysOnLevel ground);
 
         R sore(Sore ground);
+
+        R contactsBefore(ContactsBefore ground);
 
         R weeksShare(WeeksShare ground);
 

@@ -267,6 +267,10 @@ public final class Proposals {
             RoleKey asked, RoleKey role, Way way, WorkingDose dose, List<Ground> why, WorkingDose last) {
         Optional<WorkingDose> allowed = passing.allowed(role, dose, why);
         if (allowed.isPresent()) {
+            new FirstRun(standing.course(), work, standing.date())
+                    .asksMore(role, allowed.get())
+                    .filter(more -> !why.contains(more))
+                    .ifPresent(why::add);
             boolean nothingMore = way == Way.UP && allowed.get().equals(last);
             return new Proposal.Do(asked, role, nothingMore ? Way.SAME : way, allowed.get(), why);
         }

@@ -171,6 +171,15 @@ public final class ProgressionWords implements Ground.Visitor<String> {
     }
 
     @Override
+    public String contactsBefore(Ground.ContactsBefore ground) {
+        return "It asks about " + ground.asked() + " ground contacts; "
+                + (ground.most() == 0
+                        ? "none were counted in the last two weeks."
+                        : "the most in one session of the last two weeks were " + ground.most() + ".")
+                + " Skips and hops come nearer to that first.";
+    }
+
+    @Override
     public String weeksShare(Ground.WeeksShare ground) {
         return ground.lastWeek() + " last week allow " + ground.allowed() + " in this one.";
     }
