@@ -2,6 +2,7 @@ package waypost.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,6 +15,8 @@ import waypost.core.exercise.Purpose;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.followup.StrengthProfile;
+import waypost.core.followup.StrengthRatio;
+import waypost.core.measure.Measure;
 import waypost.library.words.StrengthWords;
 
 /** What is weak by what was measured, how often it is worked at, and with what. */
@@ -127,5 +130,40 @@ class StrengthProfileTest {
                 .isNotEmpty()
                 .allMatch(role -> course.on(DAY).verdict(role).kind().isOpen());
         assertThat(profile.lines().get(1).accessories()).contains(planned);
+    }
+
+    /** Outward at 75 to 100 % of inward is asked: under it the outward side is worked at, over it the inward one. */
+    @ParameterizedTest
+    @CsvSource({
+        "20,40,50,shoulder-external-strength",
+        "29,40,73,shoulder-external-strength",
+        "30,40,75,",
+        "40,40,100,",
+        "45,40,113,shoulder-internal-strength"
+    })
+    void aRatioTellsWhichOfTheTwoIsTooWeak(double outward, double inward, int percent, String weaker) {
+        Standing standing = new MeasuredCourse("shoulder.labral-tear")
+                .measured(DAY - 3, "shoulder-external-strength", Mode.ACTIVE, outward)
+                .measured(DAY - 3, "shoulder-internal-strength", Mode.ACTIVE, inward)
+                .on(DAY);
+
+        assertThat(StrengthRatio.of(standing, MeasuredCourse.BUNDLE.ladders(), Set.of()))
+                .singleElement()
+                .satisfies(ratio -> {
+                    assertThat(Math.round(ratio.percent())).isEqualTo(percent);
+                    assertThat(ratio.weaker().map(Measure::id)).isEqualTo(Optional.ofNullable(weaker));
+                    assertThat(ratio.accessories())
+                            .allSatisfy(role -> assertThat(
+                                            standing.verdict(role).kind().isOpen())
+                                    .isTrue());
+                    assertThat(StrengthWords.say(ratio)).startsWith(percent + " % of ");
+                });
+    }
+
+    @Test
+    void aRatioThatNobodyMeasuredIsNotTold() {
+        assertThat(StrengthRatio.of(
+                        new MeasuredCourse("shoulder.labral-tear").on(DAY), MeasuredCourse.BUNDLE.ladders(), Set.of()))
+                .isEmpty();
     }
 }

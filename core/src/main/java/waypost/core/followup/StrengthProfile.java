@@ -6,14 +6,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import waypost.core.body.Mode;
 import waypost.core.body.Side;
 import waypost.core.course.Standing;
-import waypost.core.exercise.Activity;
 import waypost.core.exercise.Ladder;
-import waypost.core.exercise.Purpose;
-import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
@@ -96,44 +92,15 @@ public record StrengthProfile(List<Line> lines) {
      * @param planned what stands in the plan
      */
     public static StrengthProfile of(Standing standing, List<Ladder> ladders, Set<RoleKey> planned) {
+        Accessories accessories = new Accessories(standing, ladders, planned);
         List<Line> lines = new ArrayList<>();
         for (Measure measure : standing.course().measures()) {
-            List<Ladder> works = ladders.stream()
-                    .filter(ladder -> ladder.strengthens().contains(measure.id()))
-                    .toList();
-            if (!works.isEmpty()) {
-                new Held(standing, measure)
-                        .line(accessories(standing, works, planned))
-                        .ifPresent(lines::add);
+            if (accessories.has(measure)) {
+                new Held(standing, measure).line(accessories.of(measure)).ifPresent(lines::add);
             }
         }
         lines.sort(Comparator.comparingDouble(Line::percent));
         return new StrengthProfile(lines);
-    }
-
-    private static List<RoleKey> accessories(Standing standing, List<Ladder> ladders, Set<RoleKey> planned) {
-        Set<RoleKey> off = Set.copyOf(standing.switchedOff());
-        return ladders.stream()
-                .flatMap(ladder -> accessory(standing, ladder, planned, off).stream())
-                .toList();
-    }
-
-    private static Optional<RoleKey> accessory(
-            Standing standing, Ladder ladder, Set<RoleKey> planned, Set<RoleKey> off) {
-        List<RoleKey> open = standing.course().ladder(ladder.id()).stream()
-                .filter(exercise -> exercise.purpose() == Purpose.STRENGTH)
-                .flatMap(exercise -> roles(standing, exercise, off))
-                .toList();
-        return open.stream()
-                .filter(planned::contains)
-                .findFirst()
-                .or(() -> open.stream().findFirst());
-    }
-
-    private static Stream<RoleKey> roles(Standing standing, Activity.Exercise exercise, Set<RoleKey> off) {
-        return exercise.roles().stream()
-                .map(Role::key)
-                .filter(key -> standing.verdict(key).kind().isOpen() && !off.contains(key));
     }
 
     /** A measure of a course as it is held against something. */

@@ -3,7 +3,7 @@
  * come, which range lacks what and what holds a gain.
  *
  * <p>Start at {@link MeasuringSheet}, {@link Behind}, {@link LimitedRange} and {@link VisitAdvice}. May use: body,
- * course, demand, exercise, gate, measure, milestone, protocol, reason, time.
+ * course, criterion, demand, exercise, gate, measure, milestone, protocol, reason, time.
  */
 @NullMarked
 package waypost.core.followup;

@@ -1,6 +1,7 @@
 package waypost.library.words;
 
 import waypost.core.followup.StrengthProfile;
+import waypost.core.followup.StrengthRatio;
 import waypost.core.measure.Plain;
 
 /** Says how a strength stands. */
@@ -15,6 +16,16 @@ public final class StrengthWords {
                 + line.measure().unit().suffix() + ", " + Math.round(line.percent()) + " % of " + against(line) + ": "
                 + kind(line.kind()) + "."
                 + (line.certain() ? "" : " The difference lies within what measuring errs by.");
+    }
+
+    /** "60 % of inward strength, 75 to 100 % wanted: Outward strength is the weaker." */
+    public static String say(StrengthRatio ratio) {
+        return Math.round(ratio.percent()) + " % of " + ratio.asked().divisor().title() + ", "
+                + Plain.number(ratio.asked().least()) + " to "
+                + Plain.number(ratio.asked().most()) + " % wanted"
+                + ratio.weaker()
+                        .map(weaker -> ": " + weaker.title() + " is too weak for the other.")
+                        .orElse(".");
     }
 
     private static String against(StrengthProfile.Line line) {
