@@ -51,14 +51,25 @@ public record NewBlock(
         return new BlockSpan(beginsOn, weeks);
     }
 
-    /** Refuses weeks that are all past, or that nobody can look at yet. */
+    /** Refuses a block of no exercise or of too many, and weeks for which none is written. */
     public BlockSpan checked(LocalDate today) {
+        if (roles.isEmpty() || roles.size() > Plans.MOST_ROLES) {
+            throw new FormProblem(
+                    "role",
+                    "Found " + roles.size() + " exercises, allowed: 1 to " + Plans.MOST_ROLES
+                            + ". Choose what is done.");
+        }
+        return weeksChecked(today);
+    }
+
+    /** Refuses weeks that are all past, or that nobody can look at yet. */
+    public BlockSpan weeksChecked(LocalDate today) {
         if (span().firstFrom(today).isEmpty() || beginsOn.isAfter(today.plusWeeks(MOST_WEEKS_AHEAD))) {
             throw new FormProblem(
                     "beginsOn",
                     "Found a block from " + beginsOn + " on for " + weeks
-                            + " weeks, allowed: weeks that are not all past" + " and begin within " + MOST_WEEKS_AHEAD
-                            + " weeks. Choose another first day.");
+                            + " weeks, allowed: weeks that are not all past and begin within "
+                            + MOST_WEEKS_AHEAD + " weeks. Choose another first day.");
         }
         return span();
     }

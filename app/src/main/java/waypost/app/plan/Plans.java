@@ -26,7 +26,7 @@ import waypost.library.words.Words;
 public class Plans {
 
     public static final int USUAL_WEEKS = 4;
-    private static final int MOST_ROLES = 20;
+    static final int MOST_ROLES = 20;
 
     private final PlanMapper mapper;
     private final ClinicClock clock;

@@ -66,7 +66,7 @@ record BlockForm(
     /** The weeks that were typed, as far as a block may be written for them. */
     BlockSpan spanOr(BlockSpan usual, LocalDate today) {
         try {
-            return read().checked(today);
+            return read().weeksChecked(today);
         } catch (FormProblem unreadable) {
             return usual;
         }

@@ -166,4 +166,12 @@ class BlockPageTest {
                 .contains("Directions that the plan works", "knee extension", "Quad set")
                 .containsPattern("knee flexion</th><td>nothing</td><td>[^<]+");
     }
+
+    @Test
+    void aBlockOfNothingIsRefused() {
+        Visitor.Answer refused = visit.post("/plan", block("2031-04-03", 3, ""));
+
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body()).contains("Found 0 exercises, allowed: 1 to 20.");
+    }
 }

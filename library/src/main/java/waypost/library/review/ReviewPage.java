@@ -11,9 +11,9 @@ public final class ReviewPage {
 
     private static final String TEMPLATE = "waypost/library/review/sheet.html";
     private static final double LARGEST_POINTS = 8;
-    private static final double LEAST_POINTS = 5.5;
+    private static final double LEAST_POINTS = 5.25;
     /** Letters times square points that two pages hold, found by printing the shipped protocols. */
-    private static final double ROOM = 455_000;
+    private static final double ROOM = 370_000;
 
     private static final TemplateEngine ENGINE = engine();
 
