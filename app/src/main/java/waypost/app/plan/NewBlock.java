@@ -52,7 +52,7 @@ public record NewBlock(
     }
 
     /** Refuses a block of no exercise or of too many, and weeks for which none is written. */
-    public BlockSpan checked(LocalDate today) {
+    BlockSpan checked(LocalDate today) {
         if (roles.isEmpty() || roles.size() > Plans.MOST_ROLES) {
             throw new FormProblem(
                     "role",

@@ -24,7 +24,6 @@ import waypost.app.plan.Plans;
 import waypost.core.block.BlockSpan;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Purpose;
-import waypost.core.exercise.RoleKey;
 import waypost.core.prescription.DayKind;
 import waypost.library.words.ProgressionWords;
 
@@ -61,9 +60,8 @@ class BlockController {
     ModelAndView write(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, BlockForm form) {
         try {
             DayOfVisit day = days.today(staff, id);
-            NewBlock wanted = form.read();
-            Map<RoleKey, String> reasons = new BlockRows(day, wanted.checked(day.date()), form.asked()).reasons();
-            plans.write(staff, id, day.standing(), form.readId(), form.readReplaces(), wanted.because(reasons));
+            NewBlock wanted = form.read().because(BlockRows.reasons(day));
+            plans.write(staff, id, day.standing(), form.readId(), form.readReplaces(), wanted);
             return new ModelAndView("redirect:/courses/" + id + "/work");
         } catch (FormProblem problem) {
             ModelAndView page = page(staff, id, problem.byField(), Optional.of(form));

@@ -69,7 +69,7 @@ final class BlockRows {
                 now.isMeantOn(day.date())
                         ? way(proposal)
                         : "from " + now.from().map(Dates::say).orElseThrow(),
-                why(proposal),
+                why(day, proposal),
                 step,
                 ahead.of(next).isPresent() ? "" : closed(next),
                 rungs(to, next));
@@ -83,7 +83,7 @@ final class BlockRows {
         return proposal.toDo().map(toDo -> ProgressionWords.way(toDo.way())).orElse("not today");
     }
 
-    private String why(Proposal proposal) {
+    private static String why(DayOfVisit day, Proposal proposal) {
         return proposal.toDo()
                 .map(toDo -> day.bands().in(day.words().say(toDo.why())))
                 .orElse("");
@@ -126,11 +126,11 @@ final class BlockRows {
     }
 
     /** What speaks for what is proposed, by role. */
-    Map<RoleKey, String> reasons() {
+    static Map<RoleKey, String> reasons(DayOfVisit day) {
         Map<RoleKey, String> reasons = new HashMap<>();
         for (Meant now : day.plan().meant()) {
             Proposal proposal = day.visit().proposal(now.role());
-            reasons.put(next(proposal), (way(proposal) + ". " + why(proposal)).strip());
+            reasons.put(next(proposal), (way(proposal) + ". " + why(day, proposal)).strip());
         }
         return reasons;
     }

@@ -2,7 +2,7 @@ package waypost.app.work;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -53,59 +53,66 @@ final class BlockSheets {
 
     /** The latest first. */
     List<Sheet> sheets() {
+        List<Block> blocks = day.plan().blocks().standing();
         List<Sheet> sheets = new ArrayList<>();
         List<RoleKey> before = List.of();
-        for (Block block : day.plan().blocks().standing()) {
-            sheets.add(sheet(block, before));
-            before = block.meant().stream()
-                    .map(Meant::role)
-                    .filter(day.signs()::knows)
-                    .toList();
+        for (int nth = 0; nth < blocks.size(); nth++) {
+            Block block = blocks.get(nth);
+            BlockSpan ran = nth + 1 < blocks.size()
+                    ? block.span().until(blocks.get(nth + 1).beginsOn())
+                    : block.span();
+            Map<RoleKey, Meant> meant = meant(block);
+            sheets.add(sheet(block, ran, meant, before));
+            before = List.copyOf(meant.keySet());
         }
         Collections.reverse(sheets);
         return sheets;
     }
 
-    private Sheet sheet(Block block, List<RoleKey> before) {
-        Map<RoleKey, Meant> meant = new HashMap<>();
-        block.meant().forEach(each -> meant.put(each.role(), each));
-        List<RoleKey> after = block.meant().stream()
-                .map(Meant::role)
-                .filter(day.signs()::knows)
-                .toList();
+    private Map<RoleKey, Meant> meant(Block block) {
+        Map<RoleKey, Meant> meant = new LinkedHashMap<>();
+        block.meant().stream()
+                .filter(each -> day.signs().knows(each.role()))
+                .forEach(each -> meant.put(each.role(), each));
+        return meant;
+    }
+
+    /** @param ran the days until the next block took over, so that no set counts in two */
+    private Sheet sheet(Block block, BlockSpan ran, Map<RoleKey, Meant> meant, List<RoleKey> before) {
+        List<RoleKey> after = List.copyOf(meant.keySet());
         Map<RoleKey, String> why = block.reasons();
         List<Line> lines = Stream.concat(
                         BlockChange.between(day.standing().course(), before, after).stream()
                                 .map(change -> line(
                                         block,
+                                        ran,
                                         change.role(),
                                         before.isEmpty() ? "" : words.say(change),
                                         why.getOrDefault(change.role(), ""),
                                         Optional.ofNullable(meant.get(change.role())))),
-                        besides(block, after, before)
-                                .map(role -> line(block, role, "done besides", "", Optional.empty())))
+                        besides(ran, after, before)
+                                .map(role -> line(block, ran, role, "done besides", "", Optional.empty())))
                 .toList();
         return new Sheet(
                 Dates.say(block.beginsOn()) + " to "
-                        + Dates.say(block.endsBefore().minusDays(1)) + ", " + block.weeks() + " weeks",
+                        + Dates.say(ran.endsBefore().minusDays(1)) + ", written for " + block.weeks() + " weeks",
                 block.proposed() ? "" : block.writtenBy(),
                 lines,
-                MeasuredAcross.of(day.standing().course(), block.span()).stream()
+                MeasuredAcross.of(day.standing().course(), ran).stream()
                         .map(BlockSheets::measured)
                         .toList());
     }
 
     /** What was done in its weeks and is in no plan. */
-    private Stream<RoleKey> besides(Block block, List<RoleKey> after, List<RoleKey> before) {
-        BlockSpan span = block.span();
+    private Stream<RoleKey> besides(BlockSpan ran, List<RoleKey> after, List<RoleKey> before) {
         return day.visit().work().sets().stream()
-                .filter(set -> span.contains(set.on()))
+                .filter(set -> ran.contains(set.on()))
                 .map(set -> set.role())
                 .distinct()
                 .filter(role -> day.signs().knows(role) && !after.contains(role) && !before.contains(role));
     }
 
-    private Line line(Block block, RoleKey role, String change, String why, Optional<Meant> meant) {
+    private Line line(Block block, BlockSpan ran, RoleKey role, String change, String why, Optional<Meant> meant) {
         Activity.Exercise exercise = (Activity.Exercise) day.signs().activity(role);
         Optional<Prescription> prescribed = day.visit().prescribed(role);
         BlockDone done = BlockDone.of(
@@ -118,7 +125,7 @@ final class BlockSheets {
                                         .map(each -> each.dose().sets())
                                         .orElse(exercise.dose().sets())),
                 day.visit().work(),
-                block.span(),
+                ran,
                 block.week());
         return new Line(
                 day.signs().title(role),

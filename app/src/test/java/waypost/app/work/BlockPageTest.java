@@ -150,6 +150,18 @@ class BlockPageTest {
                 .contains("2 of 3 sets, 66 %", "10, 8 reps", "<td>2</td>", "done besides", "1 set<");
     }
 
+    /** A block that is written over a running one ends it: what is done from then on counts in the new one alone. */
+    @Test
+    void noSetCountsInTwoBlocks() {
+        visit.post("/plan", block("2031-03-27", 3, SLIDE));
+        visit.log(visit.set(SLIDE, 10, 1));
+        visit.post("/plan", block("2031-04-03", 3, SLIDE));
+
+        assertThat(visit.get("/blocks"))
+                .contains("Thu 27 Mar 2031 to Wed 2 Apr 2031, written for 3 weeks")
+                .containsOnlyOnce("1 of 3 sets, 33 %");
+    }
+
     /** The reason of the proposal is kept with the block that follows it. */
     @Test
     void theReasonIsKept() {

@@ -61,6 +61,16 @@ class BlockTest {
                 .isEqualTo(Optional.ofNullable(meant).map(DATE::plusDays));
     }
 
+    /** The next block takes over on its first day; one that begins at the same time or later leaves it whole. */
+    @ParameterizedTest
+    @CsvSource({"7,7,1", "10,10,1", "27,27,3", "28,28,4", "40,28,4", "0,28,4"})
+    void runsUntilTheNextBegins(int next, int days, int weeks) {
+        BlockSpan ran = new BlockSpan(DATE, 4).until(DATE.plusDays(next));
+
+        assertThat(ran.endsBefore()).isEqualTo(DATE.plusDays(days));
+        assertThat(ran.weeks()).isEqualTo(weeks);
+    }
+
     @ParameterizedTest
     @ValueSource(ints = {0, 7, -1})
     void weeksAreOneToSix(int weeks) {
