@@ -105,6 +105,11 @@ public sealed interface Demand
             return new Movement(motion, allowed, stillNeeded, working, mode, chain, loading, end);
         }
 
+        /** The same arc and end, moved by somebody else, with the far end of the limb free or not. */
+        public Movement pressedSo(Mode other, Chain through) {
+            return new Movement(motion, arc, needs, working, other, through, loading, end);
+        }
+
         public Movement lightenedTo(Loading most) {
             Mode lighter = most.exceeds(Loading.OWN_WEIGHT) || mode != Mode.RESISTED ? mode : Mode.ACTIVE;
             return new Movement(motion, arc, needs, working, lighter, chain, most, end);

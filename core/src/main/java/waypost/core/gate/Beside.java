@@ -32,12 +32,23 @@ public record Beside(OtherCourse course, Gate gate, Facts facts, Window runs, Pl
     /** What it says against a role of the course that asks. A course that does not run only keeps what stops everything. */
     List<Reason> objections(Gate asking, Role asked) {
         if (!runs.contains(facts.day())) {
-            return facts.holds().stream()
-                    .filter(hold -> hold.stopsEverything())
-                    .<Reason>map(Reason.OnHold::new)
-                    .toList();
+            return stopsOfEverything();
         }
         return verdict(asking, asked).map(Verdict::reasons).orElse(List.of());
+    }
+
+    /** What it says against hands at a limb of the course that asks: on another limb only what stops everything. */
+    List<Reason> objectionsByHand(Role treated) {
+        return place == Place.SAME_SIDE && runs.contains(facts.day())
+                ? gate.judgeByHand(treated, facts).reasons()
+                : stopsOfEverything();
+    }
+
+    private List<Reason> stopsOfEverything() {
+        return facts.holds().stream()
+                .filter(hold -> hold.stopsEverything())
+                .<Reason>map(Reason.OnHold::new)
+                .toList();
     }
 
     /** What it says of a form of the role, where its limb takes part in that very form; empty otherwise. */

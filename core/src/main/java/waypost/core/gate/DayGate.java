@@ -43,6 +43,20 @@ public record DayGate(Gate gate, Facts facts, List<Beside> others) {
         return others.isEmpty() ? own : together(altered, own);
     }
 
+    /**
+     * The verdict on what somebody else's hands do to the operated limb: within every limit of every course that runs, and
+     * nothing pressed or worked that nothing open here today asks as much. It is never cut down.
+     */
+    public Verdict judgeByHand(Role treated) {
+        List<Reason> reasons = new ArrayList<>(gate.judgeByHand(treated, facts).reasons());
+        for (Beside other : others) {
+            other.objectionsByHand(treated).stream()
+                    .map(reason -> new Reason.InOtherCourse(other.course(), reason))
+                    .forEach(reasons::add);
+        }
+        return Verdict.of(treated.key(), reasons, Optional.empty());
+    }
+
     /** Verdicts on the whole library, in its order. */
     public List<Verdict> judgeAll() {
         List<Verdict> alone = gate.judgeAll(facts);

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import waypost.core.demand.Demand;
 import waypost.core.demand.Posture;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.OtherSide;
@@ -133,9 +134,18 @@ public final class Gate {
      * something that is open here today asks as well.
      */
     Verdict judgeMeanwhile(Role role, Facts facts) {
-        List<Covering.Ask> asked = covering.asksOf(resolved.region(), role.demands());
-        boolean covered = covering.on(facts).uncovered(asked).isEmpty();
-        return once(role).judgeMeanwhile(facts, covered);
+        return once(role).judgeMeanwhile(facts, isCovered(role.demands(), facts));
+    }
+
+    /** What is said of something done to the limb that no library holds: as of what it does meanwhile. */
+    Verdict judgeByHand(Role treated, Facts facts) {
+        boolean covered = ByHand.forms(treated, resolved.limits(), facts).anyMatch(form -> isCovered(form, facts));
+        return once(treated).judgeMeanwhile(facts, covered);
+    }
+
+    private boolean isCovered(List<Demand> demands, Facts facts) {
+        List<Covering.Ask> asked = covering.asksOf(resolved.region(), demands);
+        return covering.on(facts).uncovered(asked).isEmpty();
     }
 
     /** The verdict on a role of the library that asks more or less than it is written with, such as a heavier load. */
