@@ -65,6 +65,7 @@ class AccessibilityTest {
                     "/courses/" + ottoline + "/blocks",
                     "/courses/" + ottoline + "/home/print",
                     "/courses/" + ottoline + "/teach-back",
+                    "/courses/" + ottoline + "/treatment",
                     "/courses/" + ottoline + "/what-if",
                     "/clinic",
                     "/courses/" + ottoline,

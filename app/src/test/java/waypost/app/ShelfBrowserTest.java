@@ -73,7 +73,7 @@ class ShelfBrowserTest {
         WebElement outcome = browser.waitFor(By.cssSelector(".would"));
 
         assertThat(outcome.getText())
-                .contains("Opens · 11", "Wall squat", "was barred", "→ no limit", "Change the referral");
+                .contains("Opens · 12", "Wall squat", "was barred", "→ no limit", "Change the referral");
         assertThat(address()).doesNotContain("meniscus");
         browser.click(By.linkText("Throw it away"));
         browser.until(page -> page.findElements(By.cssSelector(".would")).isEmpty());

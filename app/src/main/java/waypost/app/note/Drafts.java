@@ -13,6 +13,7 @@ import org.springframework.stereotype.Component;
 import waypost.app.checkin.CheckIns;
 import waypost.app.rack.Signs;
 import waypost.app.store.SetRow;
+import waypost.app.treatment.HandTreatments;
 import waypost.app.work.DayOfVisit;
 import waypost.app.work.StopLog;
 import waypost.core.course.Standing;
@@ -40,10 +41,12 @@ class Drafts {
 
     private final CheckIns checkIns;
     private final StopLog stops;
+    private final HandTreatments treatments;
 
-    Drafts(CheckIns checkIns, StopLog stops) {
+    Drafts(CheckIns checkIns, StopLog stops, HandTreatments treatments) {
         this.checkIns = checkIns;
         this.stops = stops;
+        this.treatments = treatments;
     }
 
     Draft of(DayOfVisit day) {
@@ -57,6 +60,7 @@ class Drafts {
                 .filter(reading -> reading.date().equals(day.date()))
                 .map(reading -> reading(day.course().bundle().measure(reading.measure()), reading, day))
                 .forEach(lines::add);
+        lines.addAll(treatments.told(day.course(), day.date()));
         Map<RoleKey, List<SetRow>> byRole = day.sets().stream()
                 .filter(set -> set.doneOn().equals(day.date()))
                 .collect(Collectors.groupingBy(SetRow::key, LinkedHashMap::new, Collectors.toList()));

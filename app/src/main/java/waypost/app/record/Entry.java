@@ -25,6 +25,7 @@ enum Entry {
     SET(said -> said.is(0) ? "Set taken back" : "Set", Entry::set),
     STOP(said -> "Exercise stopped", said -> said.at(0) + ": " + said.at(1)),
     TEACH_BACK(Entry::taught, said -> said.at(0) + said.with(": ", 1)),
+    HAND_TREATMENT(said -> "Treated by hand: " + said.at(0), Entry::treated),
     BLOCK(said -> "Block of " + said.at(0) + " weeks", said -> "from " + said.day(1)),
     PLAN_CHANGE(Entry::planned, said -> said.at(1) + said.with(" in place of ", 2) + said.with(", ", 3)),
     PRESCRIPTION(said -> said.is(0) ? "Back to the library's dose" : "Prescribed", Entry::prescribed),
@@ -106,6 +107,15 @@ enum Entry {
                 said.at(9).equals("BOTH") ? ", both sides" : "",
                 said.with(", ", 10) + said.with(", pain at most ", 11),
                 "; " + said.plain(12) + said.with("\n", 13));
+    }
+
+    private static String treated(Said said) {
+        return Said.joined(
+                said.plain(1) + said.with(" (", 2) + (said.has(2) ? ")" : "") + ", " + said.at(3) + " min, ",
+                said.number(4) + "° before, " + said.number(5) + "° after",
+                said.with("\nHeld by ", 6),
+                said.with("\nDone although: ", 7),
+                said.with("\nBecause: ", 8));
     }
 
     private static String taught(Said said) {

@@ -49,6 +49,11 @@ interface RecordMapper {
                   select entered_at, id::text, entered_by, 'TEACH_BACK', array[taught, lapse, said::text, shown::text]
                     from teach_back where course_id = #{courseId}
                   union all
+                  select entered_at, id::text, entered_by, 'HAND_TREATMENT',
+                         array[measure, technique, structure, minutes::text, before_degrees::text, after_degrees::text,
+                               held_by, objection, despite]
+                    from hand_treatment where course_id = #{courseId}
+                  union all
                   select written_at, id::text, written_by, 'BLOCK', array[weeks::text, begins_on::text]
                     from block where course_id = #{courseId}
                   union all
