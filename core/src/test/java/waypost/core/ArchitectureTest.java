@@ -31,7 +31,7 @@ class ArchitectureTest {
             List.of("gate"),
             List.of("milestone"),
             List.of("course"),
-            List.of("block", "care", "compare", "followup", "progression", "treatment"),
+            List.of("block", "care", "compare", "followup", "movement", "progression", "treatment"),
             List.of("visit"));
 
     @ArchTest
