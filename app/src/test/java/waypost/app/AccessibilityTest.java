@@ -66,6 +66,7 @@ class AccessibilityTest {
                     "/courses/" + ottoline + "/home/print",
                     "/courses/" + ottoline + "/teach-back",
                     "/courses/" + ottoline + "/treatment",
+                    "/courses/" + ottoline + "/movement",
                     "/courses/" + ottoline + "/what-if",
                     "/clinic",
                     "/courses/" + ottoline,

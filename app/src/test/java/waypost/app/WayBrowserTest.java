@@ -222,6 +222,7 @@ class WayBrowserTest {
                     visit.path() + "/exercise-sets",
                     visit.path() + "/teach-back",
                     visit.path() + "/treatment",
+                    visit.path() + "/movement",
                     WAY + "?rung=single-leg-squat/operated",
                     "/today",
                     "/shelf",

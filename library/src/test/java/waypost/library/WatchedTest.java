@@ -22,9 +22,9 @@ class WatchedTest {
 
         assertThat(standing.verdict(movement.asks())).isNotNull();
         movement.measure()
-                .ifPresent(
-                        measure -> assertThat(MeasuredCourse.BUNDLE.measure(measure).most())
-                                .isEqualTo(1));
+                .ifPresent(measure -> assertThat(
+                                MeasuredCourse.BUNDLE.measure(measure).most())
+                        .isEqualTo(1));
     }
 
     /** Nobody is asked to step down or squat on day 1. */

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import waypost.app.checkin.CheckIns;
+import waypost.app.observation.Observations;
 import waypost.app.rack.Signs;
 import waypost.app.store.SetRow;
 import waypost.app.treatment.HandTreatments;
@@ -42,11 +43,13 @@ class Drafts {
     private final CheckIns checkIns;
     private final StopLog stops;
     private final HandTreatments treatments;
+    private final Observations observations;
 
-    Drafts(CheckIns checkIns, StopLog stops, HandTreatments treatments) {
+    Drafts(CheckIns checkIns, StopLog stops, HandTreatments treatments, Observations observations) {
         this.checkIns = checkIns;
         this.stops = stops;
         this.treatments = treatments;
+        this.observations = observations;
     }
 
     Draft of(DayOfVisit day) {
@@ -60,6 +63,7 @@ class Drafts {
                 .filter(reading -> reading.date().equals(day.date()))
                 .map(reading -> reading(day.course().bundle().measure(reading.measure()), reading, day))
                 .forEach(lines::add);
+        lines.addAll(observations.told(day.course().row().id(), day.date()));
         lines.addAll(treatments.told(day.course(), day.date()));
         Map<RoleKey, List<SetRow>> byRole = day.sets().stream()
                 .filter(set -> set.doneOn().equals(day.date()))

@@ -26,6 +26,7 @@ enum Entry {
     STOP(said -> "Exercise stopped", said -> said.at(0) + ": " + said.at(1)),
     TEACH_BACK(Entry::taught, said -> said.at(0) + said.with(": ", 1)),
     HAND_TREATMENT(said -> "Treated by hand: " + said.at(0), Entry::treated),
+    MOVEMENT(said -> "Movement watched: " + said.plain(0), Entry::watched),
     BLOCK(said -> "Block of " + said.at(0) + " weeks", said -> "from " + said.day(1)),
     PLAN_CHANGE(Entry::planned, said -> said.at(1) + said.with(" in place of ", 2) + said.with(", ", 3)),
     PRESCRIPTION(said -> said.is(0) ? "Back to the library's dose" : "Prescribed", Entry::prescribed),
@@ -116,6 +117,13 @@ enum Entry {
                 said.with("\nHeld by ", 6),
                 said.with("\nDone although: ", 7),
                 said.with("\nBecause: ", 8));
+    }
+
+    private static String watched(Said said) {
+        return Said.joined(
+                "Operated side, other side: " + said.plain(1).replace(":", " ").replace(" none none", " none"),
+                said.at(2).equals("0") ? "" : "\nPain " + said.at(2) + " of 10" + said.with(", from ", 3),
+                said.with("\nSaid: ", 4));
     }
 
     private static String taught(Said said) {

@@ -54,6 +54,10 @@ interface RecordMapper {
                                held_by, objection, despite]
                     from hand_treatment where course_id = #{courseId}
                   union all
+                  select entered_at, id::text, entered_by, 'MOVEMENT',
+                         array[movement, seen, pain_most::text, pain_from::text, words]
+                    from movement_watched where course_id = #{courseId}
+                  union all
                   select written_at, id::text, written_by, 'BLOCK', array[weeks::text, begins_on::text]
                     from block where course_id = #{courseId}
                   union all

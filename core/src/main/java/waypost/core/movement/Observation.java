@@ -21,9 +21,8 @@ public record Observation(Watched movement, List<Seen> seen, int painMost, Optio
         seen = List.copyOf(seen);
         Set<Fault> graded = new HashSet<>(seen.stream().map(Seen::fault).toList());
         if (graded.size() != seen.size() || !graded.equals(Set.copyOf(movement.faults()))) {
-            throw new IllegalArgumentException(
-                    movement + ": found " + seen.stream().map(Seen::fault).toList() + ", allowed: each of "
-                            + movement.faults() + " once");
+            throw new IllegalArgumentException(movement + ": found "
+                    + seen.stream().map(Seen::fault).toList() + ", allowed: each of " + movement.faults() + " once");
         }
         if (painMost < 0 || painMost > MOST_PAIN || painFrom.isPresent() && painMost == 0) {
             throw new IllegalArgumentException(movement + ": found pain " + painMost + " from " + painFrom

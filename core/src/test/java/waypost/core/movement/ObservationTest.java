@@ -18,9 +18,7 @@ class ObservationTest {
                 movement,
                 movement.faults().stream()
                         .map(fault -> new Seen(
-                                fault,
-                                operated.getOrDefault(fault, Grade.NONE),
-                                other.getOrDefault(fault, Grade.NONE)))
+                                fault, operated.getOrDefault(fault, Grade.NONE), other.getOrDefault(fault, Grade.NONE)))
                         .toList(),
                 0,
                 OptionalInt.empty());
@@ -53,7 +51,8 @@ class ObservationTest {
 
     @Test
     void aFaultLeftOutTwiceOrOfAnotherMovementIsRefused() {
-        List<Seen> all = new ArrayList<>(watched(Watched.GAIT, Map.of(), Map.of()).seen());
+        List<Seen> all =
+                new ArrayList<>(watched(Watched.GAIT, Map.of(), Map.of()).seen());
         Seen first = all.remove(0);
 
         assertThatThrownBy(() -> new Observation(Watched.GAIT, all, 0, OptionalInt.empty()))

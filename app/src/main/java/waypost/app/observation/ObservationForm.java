@@ -1,0 +1,63 @@
+package waypost.app.observation;
+
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.UUID;
+import waypost.app.entry.Entered;
+import waypost.app.entry.FormProblem;
+import waypost.core.movement.Fault;
+import waypost.core.movement.Grade;
+import waypost.core.movement.Observation;
+import waypost.core.movement.Seen;
+import waypost.core.movement.Watched;
+
+/** What was ticked of a movement, by field: each fault has one for the operated side and one for the other. */
+record ObservationForm(Map<String, String> fields) {
+
+    private static final int MOST_PAIN = 10;
+    private static final int MOST_DEGREES = 180;
+    private static final int WORDS_MOST = 300;
+
+    UUID readId() {
+        return Entered.id("watchId", field("watchId"));
+    }
+
+    Watched readMovement() {
+        return Entered.choice(Watched.class, "movement", field("movement"));
+    }
+
+    Observation read() {
+        Watched movement = readMovement();
+        List<Seen> seen = movement.faults().stream()
+                .map(fault -> new Seen(fault, grade("operated", fault), grade("other", fault)))
+                .toList();
+        int pain = Entered.whole("painMost", field("painMost"), MOST_PAIN).orElse(0);
+        OptionalInt from = Entered.whole("painFrom", field("painFrom"), MOST_DEGREES)
+                .map(OptionalInt::of)
+                .orElse(OptionalInt.empty());
+        if (from.isPresent() && pain == 0) {
+            throw new FormProblem(
+                    "painMost", "Found an angle at which pain begins, and no pain. Say how much, 1 to 10.");
+        }
+        return new Observation(movement, seen, pain, from);
+    }
+
+    String readWords() {
+        String words = field("words").strip();
+        if (words.length() > WORDS_MOST) {
+            throw new FormProblem(
+                    "words", "Found " + words.length() + " characters, allowed: up to " + WORDS_MOST + ".");
+        }
+        return words;
+    }
+
+    /** What is chosen on the page again; every fault has to be answered, "none" is an answer. */
+    String field(String name) {
+        return fields.getOrDefault(name, "");
+    }
+
+    private Grade grade(String side, Fault fault) {
+        return Entered.choice(Grade.class, side + "-" + fault, field(side + "-" + fault));
+    }
+}
