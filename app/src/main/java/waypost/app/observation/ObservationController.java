@@ -44,8 +44,8 @@ class ObservationController {
         this.observations = observations;
     }
 
-    /** A fault with what is chosen on each side. */
-    public record Row(Fault fault, String says, Grade operated, Grade other) {}
+    /** A fault with what is chosen on each side; empty where nothing is yet. */
+    public record Row(Fault fault, String says, String operated, String other) {}
 
     /**
      * A movement to watch.
@@ -114,11 +114,8 @@ class ObservationController {
                         .toList());
     }
 
-    private static Grade chosen(ObservationForm form, boolean sent, String field) {
-        return Arrays.stream(Grade.values())
-                .filter(grade -> sent && grade.name().equals(form.field(field)))
-                .findFirst()
-                .orElse(Grade.NONE);
+    private static String chosen(ObservationForm form, boolean sent, String field) {
+        return sent ? form.field(field) : "";
     }
 
     private static Line line(ObservationMapper.Kept kept, Signs signs, Standing standing) {

@@ -52,12 +52,21 @@ record ObservationForm(Map<String, String> fields) {
         return words;
     }
 
-    /** What is chosen on the page again; every fault has to be answered, "none" is an answer. */
+    /** What was sent in a field; empty where nothing was. */
     String field(String name) {
         return fields.getOrDefault(name, "");
     }
 
+    /** Nothing is taken for clean that nobody said was: a fault is graded, or all that is not marked is said not to be there. */
     private Grade grade(String side, Fault fault) {
+        if (field("restClean").equals("true") && field(side + "-" + fault).isEmpty()) {
+            return Grade.NONE;
+        }
+        if (field(side + "-" + fault).isEmpty()) {
+            throw new FormProblem(
+                    "restClean",
+                    "Not everything is marked. Mark the rest, or keep it with the button that says the rest was clean.");
+        }
         return Entered.choice(Grade.class, side + "-" + fault, field(side + "-" + fault));
     }
 }

@@ -51,6 +51,19 @@ class ObservationPageTest {
         assertThat(late.get("/movement")).contains("from the side: clean.");
     }
 
+    /** One tap never says clean by itself; whoever saw nothing else says so. */
+    @Test
+    void whatIsNotMarkedIsCleanOnlyIfThatIsSaid() {
+        Map<String, String> nothing =
+                new HashMap<>(Map.of("watchId", UUID.randomUUID().toString(), "movement", "GAIT"));
+        assertThat(late.post("/movement", nothing).status()).isEqualTo(422);
+        nothing.put("restClean", "true");
+        nothing.put("operated-KNEE_STIFF", "SLIGHT");
+        assertThat(late.post("/movement", nothing).status()).isEqualTo(302);
+
+        assertThat(late.get("/movement")).contains("from the side: knee kept stiff, slight (other side none).");
+    }
+
     @Test
     void nobodyIsAskedForWhatIsNotOpen() {
         Working early = Working.on(THERAPIST, 1);
@@ -67,7 +80,7 @@ class ObservationPageTest {
         half.remove("other-KNEE_STIFF");
         Visitor.Answer refused = late.post("/movement", half);
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body()).contains("one of the choices shown", "stiff since the stairs");
+        assertThat(refused.body()).contains("Not everything is marked.", "stiff since the stairs");
 
         assertThat(late.post("/movement", form(Watched.GAIT, "painFrom", "40")).body())
                 .contains("Found an angle at which pain begins, and no pain.");
