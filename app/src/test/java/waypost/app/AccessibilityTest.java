@@ -67,6 +67,7 @@ class AccessibilityTest {
                     "/courses/" + ottoline + "/teach-back",
                     "/courses/" + ottoline + "/treatment",
                     "/courses/" + ottoline + "/movement",
+                    "/courses/" + ottoline + "/sport",
                     "/courses/" + ottoline + "/what-if",
                     "/clinic",
                     "/courses/" + ottoline,

@@ -47,7 +47,17 @@ class AppArchitectureTest {
             List.of("account", "signin", "audit", "signature", "shell", "band", "device"),
             List.of("map", "rack", "rung", "dial", "figure", "difference"),
             List.of("appointment", "course", "milestone", "order", "event", "patient", "record", "trend", "finder"),
-            List.of("measure", "checkin", "plan", "prescription", "work", "teach", "treatment", "observation", "note"),
+            List.of(
+                    "measure",
+                    "checkin",
+                    "plan",
+                    "prescription",
+                    "work",
+                    "teach",
+                    "treatment",
+                    "observation",
+                    "sport",
+                    "note"),
             List.of("today", "shelf", "bench", "whatif", "exchange"),
             List.of("demo"));
 

@@ -41,6 +41,7 @@ class QueriesPerRequestTest {
                 "/teach-back",
                 "/treatment",
                 "/movement",
+                "/sport",
                 "/what-if"
             })
     void aPageSendsFew(String place) {

@@ -223,6 +223,7 @@ class WayBrowserTest {
                     visit.path() + "/teach-back",
                     visit.path() + "/treatment",
                     visit.path() + "/movement",
+                    visit.path() + "/sport",
                     WAY + "?rung=single-leg-squat/operated",
                     "/today",
                     "/shelf",

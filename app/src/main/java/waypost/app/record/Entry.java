@@ -27,6 +27,10 @@ enum Entry {
     TEACH_BACK(Entry::taught, said -> said.at(0) + said.with(": ", 1)),
     HAND_TREATMENT(said -> "Treated by hand: " + said.at(0), Entry::treated),
     MOVEMENT(said -> "Movement watched: " + said.plain(0), Entry::watched),
+    SPORT_GOAL(
+            said -> "Trained for: " + said.at(0),
+            said -> "on " + said.day(1) + ", a week's load of " + said.at(2) + ", rising by at most " + said.at(3)
+                    + " %"),
     BLOCK(said -> "Block of " + said.at(0) + " weeks", said -> "from " + said.day(1)),
     PLAN_CHANGE(Entry::planned, said -> said.at(1) + said.with(" in place of ", 2) + said.with(", ", 3)),
     PRESCRIPTION(said -> said.is(0) ? "Back to the library's dose" : "Prescribed", Entry::prescribed),

@@ -1,0 +1,101 @@
+package waypost.app.sport;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import waypost.core.course.Standing;
+import waypost.core.measure.Plain;
+import waypost.core.protocol.Phase;
+import waypost.core.sport.LoadWeek;
+import waypost.core.sport.SportGoal;
+import waypost.core.sport.SportPlan;
+import waypost.library.words.Dates;
+
+/**
+ * The weeks up to an event as they are drawn and told.
+ *
+ * @param says what is trained for
+ * @param told what would not hold, and what the last two weeks are for
+ * @param height of the picture
+ */
+record SportWeeks(String says, List<String> told, List<Bar> bars, int width, int height) {
+
+    private static final int STEP = 44;
+    private static final int HEIGHT = 150;
+    private static final int BELOW = 34;
+    private static final int ABOVE = 16;
+
+    /** A week as a bar. */
+    record Bar(int x, int y, int height, String load, String week, String kind) {}
+
+    static SportWeeks of(SportPlan plan, Standing standing) {
+        SportGoal goal = plan.goal();
+        List<LoadWeek> weeks =
+                Stream.concat(plan.done().stream(), plan.ahead().stream()).toList();
+        double most = Math.max(
+                goal.load(), weeks.stream().mapToDouble(LoadWeek::load).max().orElse(0));
+        List<Bar> bars = new ArrayList<>();
+        for (int nth = 0; nth < weeks.size(); nth++) {
+            bars.add(bar(weeks.get(nth), nth, most));
+        }
+        return new SportWeeks(
+                goal.name() + " on " + Dates.say(goal.on()) + ": a week's load of " + Plain.number(goal.load())
+                        + ", rising by at most " + goal.mostRisePercent() + " % a week.",
+                told(plan, standing),
+                bars,
+                STEP * Math.max(1, weeks.size()),
+                HEIGHT + BELOW + ABOVE);
+    }
+
+    private static Bar bar(LoadWeek week, int nth, double most) {
+        int height = (int) Math.round(HEIGHT * week.load() / most);
+        return new Bar(
+                nth * STEP,
+                ABOVE + HEIGHT - height,
+                height,
+                Plain.number(Math.round(week.load())),
+                week.monday().getDayOfMonth() + "." + week.monday().getMonthValue() + ".",
+                switch (week.kind()) {
+                    case DONE -> "done";
+                    case BUILD -> "build";
+                    case TAPER -> "taper";
+                });
+    }
+
+    private static List<String> told(SportPlan plan, Standing standing) {
+        List<String> told = new ArrayList<>();
+        tooEarly(plan.goal(), standing).ifPresent(told::add);
+        if (plan.ahead().isEmpty()) {
+            told.add(
+                    plan.goal().on().isBefore(standing.date())
+                            ? "The day is over. Say what is trained for next."
+                            : "No sport is known of the last four weeks, so nothing is planned: enter a week first.");
+            return told;
+        }
+        plan.weeksMissing()
+                .ifPresent(missing -> told.add("The weeks do not suffice: at this rise the load of "
+                        + Plain.number(plan.goal().load()) + " is " + missing + (missing == 1 ? " week" : " weeks")
+                        + " further off. Choose a later day or less load; a steeper rise is not made up for."));
+        plan.reached()
+                .ifPresent(week -> told.add("Reached in the week of " + Dates.say(week) + ", if no week is missed."));
+        told.add(
+                "In the last two weeks: half the sport at the same effort, half the sets of strength at the same weight."
+                        + " None of it opens an exercise: the protocol does.");
+        return told;
+    }
+
+    /** The last phase is for what everything before leads to; an event before its first day is said, whatever the load. */
+    private static Optional<String> tooEarly(SportGoal goal, Standing standing) {
+        List<Phase> phases = standing.course().resolved().protocol().phases();
+        Phase last = phases.get(phases.size() - 1);
+        LocalDate dayZero = standing.course().resolved().dayZero();
+        LocalDate earliest = last.earliest().from(dayZero).dateFrom(dayZero);
+        return goal.on().isBefore(earliest)
+                ? Optional.of("The event is on " + Dates.say(goal.on()) + ", allowed by the protocol: not before "
+                        + Dates.say(earliest) + ", the first day of its last phase, " + last.title()
+                        + ". Ask the surgeon, or choose a later one.")
+                : Optional.empty();
+    }
+}
