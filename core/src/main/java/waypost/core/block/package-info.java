@@ -4,7 +4,7 @@
  * directions it works.
  *
  * <p>Start at {@link BlockAhead}, {@link BlockChange}, {@link BlockDone} and {@link PlanesCovered}. May use: body,
- * course, demand, exercise, gate, log, measure, prescription, time.
+ * course, demand, exercise, gate, log, measure, prescription.
  */
 @NullMarked
 package waypost.core.block;

@@ -3,7 +3,7 @@
  * and the rule by which it goes on.
  *
  * <p>Start at {@link Prescription}. It says nothing of what is open: the gate is asked by those who propose. May use:
- * demand, exercise, log, protocol, strength.
+ * body, demand, exercise, log, protocol, strength.
  */
 @NullMarked
 package waypost.core.prescription;
