@@ -82,11 +82,7 @@ public record CheckInForm(
     }
 
     String readWords() {
-        String said = text(words);
-        if (said.length() > LONGEST) {
-            throw new FormProblem("words", "Found " + said.length() + " characters, allowed: up to " + LONGEST + ".");
-        }
-        return said;
+        return Entered.words("words", words, LONGEST);
     }
 
     /** How a night was. */

@@ -64,6 +64,15 @@ public final class Entered {
         return Optional.of(Integer.valueOf(typed));
     }
 
+    /** Words without blanks around them; nothing where the field was not sent. */
+    public static String words(String field, @Nullable String typed, int most) {
+        String words = text(typed).strip();
+        if (words.length() > most) {
+            throw new FormProblem(field, "Found " + words.length() + " characters, allowed: up to " + most + ".");
+        }
+        return words;
+    }
+
     public static <E extends Enum<E>> E choice(Class<E> type, String field, String text) {
         for (E constant : type.getEnumConstants()) {
             if (constant.name().equalsIgnoreCase(text.strip())) {

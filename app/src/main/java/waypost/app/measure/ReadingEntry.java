@@ -105,7 +105,7 @@ public class ReadingEntry {
     }
 
     /** One form may write several readings; each gets an id of its own that the form's id determines. */
-    static UUID idFor(UUID form, Measure measure) {
+    public static UUID idFor(UUID form, Measure measure) {
         return UUID.nameUUIDFromBytes((form + measure.id()).getBytes(StandardCharsets.UTF_8));
     }
 

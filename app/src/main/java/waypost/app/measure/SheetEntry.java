@@ -87,16 +87,8 @@ record SheetEntry(
 
     /** How it was taken, whatever it was worked out from. */
     HowTaken readHow() {
-        String placed = text(position);
-        if (placed.length() > LONGEST_POSITION) {
-            throw new FormProblem(
-                    "position", "Found " + placed.length() + " characters, allowed: up to " + LONGEST_POSITION + ".");
-        }
-        String who = text(rater);
-        if (who.length() > LONGEST_NAME) {
-            throw new FormProblem(
-                    "rater", "Found " + who.length() + " characters, allowed: up to " + LONGEST_NAME + ".");
-        }
+        String placed = Entered.words("position", position, LONGEST_POSITION);
+        String who = Entered.words("rater", rater, LONGEST_NAME);
         return new HowTaken(
                 who,
                 maybe(Tool.class, "tool", tool).orElse(null),

@@ -49,7 +49,7 @@ public record NoteForm(
     }
 
     String readOwnWords() {
-        return upTo("ownWords", ownWords, LONGEST);
+        return Entered.words("ownWords", ownWords, LONGEST);
     }
 
     /** How it went: pain at the end and what was seen. */
@@ -58,7 +58,7 @@ public record NoteForm(
         if (!pain.isEmpty() && (!pain.matches("\\d{1,2}") || Integer.parseInt(pain) > 10)) {
             throw new FormProblem("painNow", "Found '" + pain + "', allowed: 0 to 10.");
         }
-        String said = upTo("response", response, LONGEST_RESPONSE);
+        String said = Entered.words("response", response, LONGEST_RESPONSE);
         return ((pain.isEmpty() ? "" : "Pain at the end " + pain + " of 10. ") + said).strip();
     }
 
@@ -93,14 +93,6 @@ public record NoteForm(
     private static String at(@Nullable List<String> list, int nth) {
         String said = list == null || nth >= list.size() ? "" : list.get(nth).strip();
         return said.length() <= 200 ? said : said.substring(0, 200);
-    }
-
-    private static String upTo(String field, @Nullable String entered, int longest) {
-        String said = text(entered);
-        if (said.length() > longest) {
-            throw new FormProblem(field, "Found " + said.length() + " characters, allowed: up to " + longest + ".");
-        }
-        return said;
     }
 
     static String text(@Nullable String entered) {

@@ -1,9 +1,11 @@
 package waypost.app.observation;
 
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -19,6 +21,7 @@ import waypost.app.course.CourseDoor;
 import waypost.app.course.OpenCourse;
 import waypost.app.entry.FormProblem;
 import waypost.app.rack.Signs;
+import waypost.core.body.Tissue;
 import waypost.core.course.Standing;
 import waypost.core.movement.Fault;
 import waypost.core.movement.Grade;
@@ -79,6 +82,7 @@ class ObservationController {
 
     private ModelAndView page(OpenCourse open, ObservationForm form, Map<String, String> problems) {
         Standing standing = open.standing();
+        Map<Tissue, String> worksAt = new EnumMap<>(Tissue.class);
         Signs signs = new Signs(standing);
         return new ModelAndView("observation/observation")
                 .addObject("head", open.head())
@@ -93,7 +97,9 @@ class ObservationController {
                 .addObject(
                         "lines",
                         observations.of(open.course().row().id()).stream()
-                                .map(kept -> line(kept, signs, standing))
+                                .map(kept -> line(
+                                        kept,
+                                        tissue -> worksAt.computeIfAbsent(tissue, of -> worksAt(of, signs, standing))))
                                 .toList())
                 .addObject("typed", form.fields())
                 .addObject("problems", problems);
@@ -118,24 +124,25 @@ class ObservationController {
         return sent ? form.field(field) : "";
     }
 
-    private static Line line(ObservationMapper.Kept kept, Signs signs, Standing standing) {
+    private static Line line(ObservationMapper.Kept kept, Function<Tissue, String> worksAt) {
         Observation observation = kept.observation();
         return new Line(
                 Dates.say(kept.watchedOn()),
                 MovementWords.say(observation),
                 kept.words(),
                 observation.faults().stream()
-                        .map(seen -> worksAt(seen, signs, standing))
+                        .map(Seen::fault)
+                        .map(fault -> MovementWords.name(fault) + ": " + worksAt.apply(fault.pointsTo()))
                         .toList(),
                 kept.by());
     }
 
-    private static String worksAt(Seen seen, Signs signs, Standing standing) {
-        String titles = WorksAt.open(seen.fault().pointsTo(), standing).stream()
+    private static String worksAt(Tissue tissue, Signs signs, Standing standing) {
+        String titles = WorksAt.open(tissue, standing).stream()
                 .map(signs::title)
                 .distinct()
                 .limit(IN_SIGHT)
                 .collect(Collectors.joining("; "));
-        return MovementWords.name(seen.fault()) + ": " + (titles.isEmpty() ? "nothing for it is open today" : titles);
+        return titles.isEmpty() ? "nothing for it is open today" : titles;
     }
 }

@@ -44,12 +44,7 @@ record ObservationForm(Map<String, String> fields) {
     }
 
     String readWords() {
-        String words = field("words").strip();
-        if (words.length() > WORDS_MOST) {
-            throw new FormProblem(
-                    "words", "Found " + words.length() + " characters, allowed: up to " + WORDS_MOST + ".");
-        }
-        return words;
+        return Entered.words("words", field("words"), WORDS_MOST);
     }
 
     /** What was sent in a field; empty where nothing was. */

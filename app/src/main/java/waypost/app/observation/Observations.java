@@ -1,6 +1,5 @@
 package waypost.app.observation;
 
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -107,7 +106,7 @@ public class Observations {
                 staff,
                 open.course(),
                 new ReadingEntry.Value(
-                        UUID.nameUUIDFromBytes((row.id() + measure.id()).getBytes(StandardCharsets.UTF_8)),
+                        ReadingEntry.idFor(row.id(), measure),
                         measure,
                         open.standing().facts().side(),
                         Mode.ACTIVE,

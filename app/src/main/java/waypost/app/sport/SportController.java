@@ -2,7 +2,6 @@ package waypost.app.sport;
 
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -38,24 +37,19 @@ class SportController {
     @PostMapping("/courses/{id}/sport/sessions")
     @PreAuthorize("hasAuthority('RECORD')")
     ModelAndView did(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, @ModelAttribute SportForm form) {
-        return kept(staff, id, form, () -> {
-            goals.did(staff, id, form);
-            return id;
-        });
+        return kept(staff, id, form, () -> goals.did(staff, id, form));
     }
 
     @PostMapping("/courses/{id}/sport/goal")
     @PreAuthorize("hasAuthority('HOLD')")
     ModelAndView aimAt(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, @ModelAttribute SportForm form) {
-        return kept(staff, id, form, () -> {
-            goals.aimAt(staff, id, form);
-            return id;
-        });
+        return kept(staff, id, form, () -> goals.aimAt(staff, id, form));
     }
 
-    private ModelAndView kept(Staff staff, UUID id, SportForm form, Supplier<UUID> write) {
+    private ModelAndView kept(Staff staff, UUID id, SportForm form, Runnable write) {
         try {
-            return new ModelAndView("redirect:/courses/" + write.get() + "/sport");
+            write.run();
+            return new ModelAndView("redirect:/courses/" + id + "/sport");
         } catch (FormProblem problem) {
             ModelAndView page = page(door.open(staff, id), form, problem.byField());
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);

@@ -1,10 +1,7 @@
 package waypost.app.sport;
 
-import java.time.LocalDate;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
@@ -16,14 +13,11 @@ import waypost.app.measure.ReadingEntry;
 import waypost.app.shell.ClinicClock;
 import waypost.core.body.Mode;
 import waypost.core.measure.Measure;
-import waypost.core.measure.Reading;
 import waypost.core.sport.SportPlan;
 
 /** Keeps sessions of sport as readings, and what is trained for; rows are only added. */
 @Service
 public class SportGoals {
-
-    private static final String LOAD = "session-load";
 
     private final SportMapper mapper;
     private final CourseDoor door;
@@ -39,16 +33,7 @@ public class SportGoals {
 
     /** The weeks up to what is trained for; empty where nothing is. */
     Optional<SportPlan> plan(OpenCourse open) {
-        return mapper.findLast(open.course().row().id())
-                .map(kept -> SportPlan.of(kept.goal(), open.today(), loads(open)));
-    }
-
-    private static Map<LocalDate, Double> loads(OpenCourse open) {
-        return open.standing().facts().readings().all().stream()
-                .filter(reading -> reading.measure().equals(LOAD))
-                .collect(Collectors.groupingBy(
-                        Reading::date,
-                        Collectors.summingDouble(reading -> reading.amount().value())));
+        return mapper.findLast(open.course().row().id()).map(kept -> SportPlan.of(kept.goal(), open.standing()));
     }
 
     /**
@@ -61,7 +46,7 @@ public class SportGoals {
         OpenCourse open = door.open(staff, courseId);
         Measure measure = open.course()
                 .bundle()
-                .findMeasure(LOAD)
+                .findMeasure(SportPlan.SESSION_LOAD)
                 .orElseThrow(() -> new FormProblem("minutes", "This course's library does not know sport's load."));
         readings.add(
                 staff,

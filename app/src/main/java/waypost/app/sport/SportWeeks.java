@@ -1,16 +1,14 @@
 package waypost.app.sport;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import waypost.core.course.Standing;
 import waypost.core.measure.Plain;
-import waypost.core.protocol.Phase;
 import waypost.core.sport.LoadWeek;
 import waypost.core.sport.SportGoal;
 import waypost.core.sport.SportPlan;
+import waypost.core.sport.TooEarly;
 import waypost.library.words.Dates;
 
 /**
@@ -66,7 +64,9 @@ record SportWeeks(String says, List<String> told, List<Bar> bars, int width, int
 
     private static List<String> told(SportPlan plan, Standing standing) {
         List<String> told = new ArrayList<>();
-        tooEarly(plan.goal(), standing).ifPresent(told::add);
+        TooEarly.of(plan.goal(), standing)
+                .map(early -> tooEarly(plan.goal(), early))
+                .ifPresent(told::add);
         if (plan.ahead().isEmpty()) {
             told.add(
                     plan.goal().on().isBefore(standing.date())
@@ -86,16 +86,9 @@ record SportWeeks(String says, List<String> told, List<Bar> bars, int width, int
         return told;
     }
 
-    /** The last phase is for what everything before leads to; an event before its first day is said, whatever the load. */
-    private static Optional<String> tooEarly(SportGoal goal, Standing standing) {
-        List<Phase> phases = standing.course().resolved().protocol().phases();
-        Phase last = phases.get(phases.size() - 1);
-        LocalDate dayZero = standing.course().resolved().dayZero();
-        LocalDate earliest = last.earliest().from(dayZero).dateFrom(dayZero);
-        return goal.on().isBefore(earliest)
-                ? Optional.of("The event is on " + Dates.say(goal.on()) + ", allowed by the protocol: not before "
-                        + Dates.say(earliest) + ", the first day of its last phase, " + last.title()
-                        + ". Ask the surgeon, or choose a later one.")
-                : Optional.empty();
+    private static String tooEarly(SportGoal goal, TooEarly early) {
+        return "The event is on " + Dates.say(goal.on()) + ", allowed by the protocol: not before "
+                + Dates.say(early.allowed()) + ", the first day of its last phase, "
+                + early.phase().title() + ". Ask the surgeon, or choose a later one.";
     }
 }

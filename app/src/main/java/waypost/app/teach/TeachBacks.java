@@ -12,6 +12,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
 import waypost.app.band.BandOrders;
+import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 import waypost.app.figure.Figure;
 import waypost.app.figure.Figures;
@@ -30,6 +31,8 @@ import waypost.library.words.PrecautionWords;
 /** Keeps what was taught back; rows are only added. */
 @Service
 public class TeachBacks {
+
+    private static final int LONGEST_LAPSE = 500;
 
     private final TeachMapper mapper;
     private final CourseLoader loader;
@@ -116,10 +119,8 @@ public class TeachBacks {
         if (lapse.isBlank() && !said && !shown) {
             throw new FormProblem("said", "Tick what the patient has done: said it, shown it on the other limb.");
         }
-        if (lapse.strip().length() > 500) {
-            throw new FormProblem("lapse", "Found " + lapse.strip().length() + " characters, allowed: up to 500.");
-        }
-        mapper.insert(id, courseId, rule, words, said, shown, lapse.strip(), staff.id(), today, clock.now());
+        String why = Entered.words("lapse", lapse, LONGEST_LAPSE);
+        mapper.insert(id, courseId, rule, words, said, shown, why, staff.id(), today, clock.now());
     }
 
     @Mapper

@@ -40,9 +40,10 @@ public class HandTreatments {
 
     /** What was treated on a day, as lines of a note. */
     public List<String> told(LoadedCourse course, LocalDate day) {
+        Standing standing = course.on(day);
         return mapper.find(course.row().id()).stream()
                 .filter(kept -> kept.treatedOn().equals(day))
-                .map(kept -> TreatmentLine.of(kept, course.on(day)).told())
+                .map(kept -> TreatmentLine.of(kept, standing).told())
                 .toList();
     }
 

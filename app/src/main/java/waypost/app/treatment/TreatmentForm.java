@@ -7,6 +7,7 @@ import waypost.app.entry.FormProblem;
 import waypost.core.measure.Amount;
 import waypost.core.measure.Measure;
 import waypost.core.treatment.Technique;
+import waypost.library.words.SpokenReading;
 
 /** What was typed about a treatment by hand, as it was typed. */
 public record TreatmentForm(
@@ -43,11 +44,11 @@ public record TreatmentForm(
     }
 
     String readStructure() {
-        return within("structure", Entered.text(structure), STRUCTURE_MOST);
+        return Entered.words("structure", structure, STRUCTURE_MOST);
     }
 
     String readDespite() {
-        return within("despite", Entered.text(despite), DESPITE_MOST);
+        return Entered.words("despite", despite, DESPITE_MOST);
     }
 
     Amount readBefore(Measure range) {
@@ -58,23 +59,12 @@ public record TreatmentForm(
         return degrees("after", Entered.text(after), range);
     }
 
-    private static String within(String field, String typed, int most) {
-        String text = typed.strip();
-        if (text.length() > most) {
-            throw new FormProblem(field, "Found " + text.length() + " characters, allowed: up to " + most + ".");
-        }
-        return text;
-    }
-
+    /** As it is said for the range: −10 lacks 10, +5 goes beyond zero. */
     private static Amount degrees(String field, String typed, Measure range) {
-        String text = typed.strip().replace(',', '.').replace('−', '-');
-        if (!text.matches("-?\\d{1,3}(\\.\\d)?")) {
-            throw new FormProblem(field, "Found '" + text + "', allowed: degrees such as 85.");
-        }
         try {
-            return range.amount(Double.parseDouble(text));
-        } catch (IllegalArgumentException beyond) {
-            throw new FormProblem(field, beyond.getMessage() + ".");
+            return SpokenReading.parse(range, typed);
+        } catch (IllegalArgumentException unreadable) {
+            throw new FormProblem(field, String.valueOf(unreadable.getMessage()));
         }
     }
 }

@@ -2,7 +2,6 @@ package waypost.app.treatment;
 
 import java.util.Locale;
 import java.util.Optional;
-import waypost.core.body.Mode;
 import waypost.core.course.Standing;
 import waypost.core.exercise.RoleKey;
 import waypost.core.measure.Amount;
@@ -28,14 +27,17 @@ record TreatmentLine(String day, String what, String gained, String kept, String
         Technique technique = Technique.valueOf(kept.technique());
         String where = kept.structure().isEmpty() ? "" : " (" + kept.structure() + ")";
         String how = ": " + TechniqueWords.name(technique) + where + ", " + kept.minutes() + " min";
-        Optional<HandTreatment> treatment = range(kept, standing)
-                .map(range -> new HandTreatment(
-                        range, technique, degrees(kept.beforeDegrees()), degrees(kept.afterDegrees())));
+        Optional<Measure> known = range(kept, standing);
+        Optional<HandTreatment> treatment = known.map(range ->
+                new HandTreatment(range, technique, degrees(kept.beforeDegrees()), degrees(kept.afterDegrees())));
         return new TreatmentLine(
                 Dates.say(kept.treatedOn()),
-                range(kept, standing).map(Measure::title).orElse(kept.measure()) + how,
+                known.map(Measure::title).orElse(kept.measure()) + how,
                 treatment.map(TechniqueWords::gained).orElse(""),
-                treatment.flatMap(gain -> stillThere(gain, kept, standing)).orElse(""),
+                treatment
+                        .flatMap(gain -> gain.keptPercent(standing, kept.treatedOn())
+                                .map(percent -> TechniqueWords.kept(gain, percent)))
+                        .orElse(""),
                 title(kept.heldBy(), standing),
                 kept.objection().isEmpty() ? "" : "Done although: " + kept.objection() + " Because: " + kept.despite(),
                 kept.by());
@@ -55,15 +57,6 @@ record TreatmentLine(String day, String what, String gained, String kept, String
 
     private static Amount degrees(double value) {
         return Amount.of(value, Unit.DEGREES);
-    }
-
-    /** By the first passive reading of a later day: on the day itself it is still warm. */
-    private static Optional<String> stillThere(HandTreatment treatment, TreatmentMapper.Kept kept, Standing standing) {
-        return standing.sinceDayZero(treatment.range(), Mode.PASSIVE).stream()
-                .filter(reading -> reading.date().isAfter(kept.treatedOn()))
-                .findFirst()
-                .flatMap(reading -> treatment.keptPercent(reading.amount()))
-                .map(percent -> TechniqueWords.kept(treatment, percent));
     }
 
     private static String title(String role, Standing standing) {

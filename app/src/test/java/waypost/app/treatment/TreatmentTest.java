@@ -51,6 +51,14 @@ class TreatmentTest {
         assertThat(visit.get("/record")).contains("Treated by hand: knee-flexion");
     }
 
+    /** A knee that lacks 12° and then 4° has gained 8°, typed and told as it is said. */
+    @Test
+    void whatLacksIsTypedAndToldAsItIsSaid() {
+        visit.post("/treatment", form("measure", "knee-extension", "before", "-12", "after", "-4"));
+
+        assertThat(visit.get("/treatment")).contains("−12° before, −4° after: 8° gained.");
+    }
+
     @Test
     void lessThanTheErrorIsNoGain() {
         visit.post("/treatment", form("after", "63"));
@@ -81,7 +89,8 @@ class TreatmentTest {
         assertThat(visit.post("/treatment", form("minutes", "0")).body()).contains("allowed are 1 to 60");
         assertThat(visit.post("/treatment", form("minutes", "a while")).status())
                 .isEqualTo(422);
-        assertThat(visit.post("/treatment", form("before", "straight")).body()).contains("allowed: degrees such as 85");
+        assertThat(visit.post("/treatment", form("before", "straight")).body())
+                .contains("allowed: a number of degrees");
         assertThat(visit.post("/treatment", form("after", "400")).body()).contains("allowed: ");
         assertThat(visit.post("/treatment", form("technique", "THRUST")).status())
                 .isEqualTo(422);

@@ -8,6 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
+import waypost.core.course.Standing;
+import waypost.core.measure.Reading;
 
 /**
  * The weeks up to an event: from the last whole week done the load rises by no more than the stated share a week until it is
@@ -19,6 +22,9 @@ import java.util.OptionalInt;
  */
 public record SportPlan(SportGoal goal, List<LoadWeek> done, List<LoadWeek> ahead) {
 
+    /** The measure by which a session is told: minutes times effort of 10. */
+    public static final String SESSION_LOAD = "session-load";
+
     private static final int LOOKING_BACK_WEEKS = 4;
     private static final int TAPER_WEEKS = 2;
     private static final double TAPERED = 0.5;
@@ -29,8 +35,21 @@ public record SportPlan(SportGoal goal, List<LoadWeek> done, List<LoadWeek> ahea
         ahead = List.copyOf(ahead);
     }
 
+    /** The plan of a course on a day, from its readings of session load. */
+    public static SportPlan of(SportGoal goal, Standing standing) {
+        return of(
+                goal,
+                standing.date(),
+                standing.facts().readings().all().stream()
+                        .filter(reading -> reading.measure().equals(SESSION_LOAD))
+                        .collect(Collectors.groupingBy(
+                                Reading::date,
+                                Collectors.summingDouble(
+                                        reading -> reading.amount().value()))));
+    }
+
     /** The plan on a day, from the loads of days on which sport was done. */
-    public static SportPlan of(SportGoal goal, LocalDate today, Map<LocalDate, Double> loads) {
+    static SportPlan of(SportGoal goal, LocalDate today, Map<LocalDate, Double> loads) {
         LocalDate now = monday(today);
         List<LoadWeek> done = new ArrayList<>();
         for (int back = LOOKING_BACK_WEEKS; back > 0; back--) {

@@ -1,9 +1,11 @@
 package waypost.core.treatment;
 
+import java.time.LocalDate;
 import java.util.Optional;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
+import waypost.core.body.Mode;
 import waypost.core.body.Motion;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Reducible;
@@ -65,6 +67,17 @@ public record HandTreatment(Measure range, Technique technique, Amount from, Amo
         return isGain()
                 ? Optional.of(Math.max(0, Math.min(100, 100 * range.gain(from, later) / gained())))
                 : Optional.empty();
+    }
+
+    /**
+     * The same by the first passive reading of a later day: on the day itself a joint is still warm. Empty where none was
+     * taken.
+     */
+    public Optional<Double> keptPercent(Standing standing, LocalDate treatedOn) {
+        return standing.sinceDayZero(range, Mode.PASSIVE).stream()
+                .filter(reading -> reading.date().isAfter(treatedOn))
+                .findFirst()
+                .flatMap(reading -> keptPercent(reading.amount()));
     }
 
     /** What it asks of the limb, as a role of nothing in the library. */

@@ -11,8 +11,8 @@ public final class LimitedWords {
     /** "98° on Thu 3 Apr 2031, 12° short of 110°." */
     public static String say(LimitedRange limited) {
         String unit = limited.measure().unit().suffix();
-        return Plain.number(limited.latest().amount().value()) + unit + " on "
+        return MilestoneWords.reading(limited.measure(), limited.latest().amount()) + " on "
                 + Dates.say(limited.latest().date()) + ", " + Plain.number(limited.lacks()) + unit + " short of "
-                + Plain.number(limited.goal().value()) + unit + ".";
+                + MilestoneWords.reading(limited.measure(), limited.goal()) + ".";
     }
 }

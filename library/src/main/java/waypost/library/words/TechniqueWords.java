@@ -1,6 +1,5 @@
 package waypost.library.words;
 
-import waypost.core.measure.Amount;
 import waypost.core.measure.Plain;
 import waypost.core.treatment.HandTreatment;
 import waypost.core.treatment.Technique;
@@ -25,7 +24,8 @@ public final class TechniqueWords {
 
     /** "80° before, 88° after: 8° gained." */
     public static String gained(HandTreatment treatment) {
-        String before = degrees(treatment.from()) + " before, " + degrees(treatment.to()) + " after: ";
+        String before = MilestoneWords.reading(treatment.range(), treatment.from()) + " before, "
+                + MilestoneWords.reading(treatment.range(), treatment.to()) + " after: ";
         if (treatment.isGain()) {
             return before + Plain.number(treatment.gained()) + "° gained.";
         }
@@ -33,10 +33,6 @@ public final class TechniqueWords {
                 + (treatment.gained() < 0 && -treatment.gained() >= treatment.errorDegrees()
                         ? Plain.number(-treatment.gained()) + "° lost."
                         : "no change that a goniometer can tell.");
-    }
-
-    private static String degrees(Amount amount) {
-        return Plain.number(amount.value()) + "°";
     }
 
     /** "5 of 8° still there the next time." */
