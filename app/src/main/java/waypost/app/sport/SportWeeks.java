@@ -1,7 +1,9 @@
 package waypost.app.sport;
 
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 import waypost.core.course.Standing;
 import waypost.core.measure.Plain;
@@ -15,11 +17,13 @@ import waypost.library.words.Dates;
  * The weeks up to an event as they are drawn and told.
  *
  * @param says what is trained for
+ * @param early why the event is too early; empty where it is not
  * @param told what would not hold, and what the last two weeks are for
  * @param height of the picture
  */
-record SportWeeks(String says, List<String> told, List<Bar> bars, int width, int height) {
+record SportWeeks(String says, String early, List<String> told, List<Bar> bars, int width, int height) {
 
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final int STEP = 44;
     private static final int HEIGHT = 150;
     private static final int BELOW = 34;
@@ -41,6 +45,7 @@ record SportWeeks(String says, List<String> told, List<Bar> bars, int width, int
         return new SportWeeks(
                 goal.name() + " on " + Dates.say(goal.on()) + ": a week's load of " + Plain.number(goal.load())
                         + ", rising by at most " + goal.mostRisePercent() + " % a week.",
+                TooEarly.of(goal, standing).map(early -> tooEarly(goal, early)).orElse(""),
                 told(plan, standing),
                 bars,
                 STEP * Math.max(1, weeks.size()),
@@ -54,7 +59,7 @@ record SportWeeks(String says, List<String> told, List<Bar> bars, int width, int
                 ABOVE + HEIGHT - height,
                 height,
                 Plain.number(Math.round(week.load())),
-                week.monday().getDayOfMonth() + "." + week.monday().getMonthValue() + ".",
+                DAY.format(week.monday()),
                 switch (week.kind()) {
                     case DONE -> "done";
                     case BUILD -> "build";
@@ -64,9 +69,6 @@ record SportWeeks(String says, List<String> told, List<Bar> bars, int width, int
 
     private static List<String> told(SportPlan plan, Standing standing) {
         List<String> told = new ArrayList<>();
-        TooEarly.of(plan.goal(), standing)
-                .map(early -> tooEarly(plan.goal(), early))
-                .ifPresent(told::add);
         if (plan.ahead().isEmpty()) {
             told.add(
                     plan.goal().on().isBefore(standing.date())
