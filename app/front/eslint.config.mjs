@@ -7,7 +7,7 @@ export default [
     languageOptions: {
       ecmaVersion: 2022,
       sourceType: "script",
-      globals: { ...globals.browser, Alpine: "readonly", htmx: "readonly", echarts: "readonly" },
+      globals: { ...globals.browser, Alpine: "readonly", htmx: "readonly", echarts: "readonly", Sortable: "readonly" },
     },
     rules: {
       eqeqeq: "error",

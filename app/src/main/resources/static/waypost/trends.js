@@ -12,7 +12,7 @@ document.addEventListener("alpine:init", () => {
     async init() {
       try {
         const wanted = new URLSearchParams(location.search).getAll("measure").map((id) => `measure=${encodeURIComponent(id)}`).join("&");
-        const [answer] = await Promise.all([fetch(`${this.$root.dataset.from}?${wanted}`), this.script()]);
+        const [answer] = await Promise.all([fetch(`${this.$root.dataset.from}?${wanted}`), import(this.$root.dataset.script)]);
         if (!answer.ok) {
           throw new Error(answer.statusText);
         }
@@ -22,18 +22,6 @@ document.addEventListener("alpine:init", () => {
       } catch {
         this.problem = "The charts could not be drawn; the tables below hold everything. Open the page again to try once more.";
       }
-    },
-    script() {
-      if (window.echarts) {
-        return Promise.resolve();
-      }
-      return new Promise((resolve, reject) => {
-        const script = document.createElement("script");
-        script.src = this.$root.dataset.script;
-        script.onload = resolve;
-        script.onerror = reject;
-        document.head.append(script);
-      });
     },
     drawOn(place, renderer) {
       const height = TOP + this.data.charts.length * (PANEL + GAP);

@@ -68,6 +68,7 @@ class AccessibilityTest {
                     "/courses/" + ottoline + "/treatment",
                     "/courses/" + ottoline + "/movement",
                     "/courses/" + ottoline + "/sport",
+                    "/courses/" + ottoline + "/week",
                     "/courses/" + ottoline + "/what-if",
                     "/clinic",
                     "/courses/" + ottoline,

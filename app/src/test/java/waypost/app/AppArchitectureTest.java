@@ -46,7 +46,17 @@ class AppArchitectureTest {
             List.of("store"),
             List.of("account", "signin", "audit", "signature", "shell", "band", "device"),
             List.of("map", "rack", "rung", "dial", "figure", "difference"),
-            List.of("appointment", "course", "milestone", "order", "event", "patient", "record", "trend", "finder"),
+            List.of(
+                    "appointment",
+                    "course",
+                    "milestone",
+                    "order",
+                    "event",
+                    "patient",
+                    "record",
+                    "trend",
+                    "finder",
+                    "own"),
             List.of(
                     "measure",
                     "checkin",
@@ -57,6 +67,7 @@ class AppArchitectureTest {
                     "treatment",
                     "observation",
                     "sport",
+                    "week",
                     "note"),
             List.of("today", "shelf", "bench", "whatif", "exchange"),
             List.of("demo"));

@@ -224,6 +224,7 @@ class WayBrowserTest {
                     visit.path() + "/treatment",
                     visit.path() + "/movement",
                     visit.path() + "/sport",
+                    visit.path() + "/week",
                     WAY + "?rung=single-leg-squat/operated",
                     "/today",
                     "/shelf",

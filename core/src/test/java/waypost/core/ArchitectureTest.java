@@ -26,7 +26,7 @@ class ArchitectureTest {
             List.of("function"),
             List.of("log"),
             List.of("protocol"),
-            List.of("reason", "prescription"),
+            List.of("own", "reason", "prescription"),
             List.of("resolved"),
             List.of("gate"),
             List.of("milestone"),

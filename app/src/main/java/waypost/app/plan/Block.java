@@ -11,6 +11,7 @@ import waypost.core.block.BlockSpan;
 import waypost.core.block.Meant;
 import waypost.core.exercise.RoleKey;
 import waypost.core.prescription.DayKind;
+import waypost.core.prescription.OnDays;
 import waypost.core.prescription.Week;
 
 /**
@@ -34,11 +35,14 @@ public record Block(
         changes = List.copyOf(changes);
     }
 
-    /** What its weekdays are for. */
+    /** What its weekdays are for, and what was placed on which of them. */
     public Week week() {
-        return days.isEmpty()
-                ? Week.UNSAID
-                : new Week(Arrays.stream(days.split(",")).map(DayKind::valueOf).toList());
+        Map<RoleKey, OnDays.Weekdays> placed = new HashMap<>();
+        meant().forEach(each -> each.placed().ifPresent(days -> placed.put(each.role(), days)));
+        List<DayKind> kinds = days.isEmpty()
+                ? List.of()
+                : Arrays.stream(days.split(",")).map(DayKind::valueOf).toList();
+        return new Week(kinds, placed);
     }
 
     public BlockSpan span() {
@@ -61,7 +65,7 @@ public record Block(
     public Map<RoleKey, String> reasons() {
         Map<RoleKey, String> reasons = new HashMap<>();
         changes.stream()
-                .filter(change -> change.kind() != PlanChange.Kind.REMOVE)
+                .filter(change -> change.kind() != PlanChange.Kind.REMOVE && change.kind() != PlanChange.Kind.PLACE)
                 .forEach(change -> reasons.put(change.key(), change.why()));
         return reasons;
     }

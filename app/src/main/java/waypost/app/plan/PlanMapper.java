@@ -15,7 +15,7 @@ interface PlanMapper {
     /** Every block of a course in the order written, once for each of its changes in order, or once without one. */
     @Select("""
             select b.id as block_id, b.begins_on, b.weeks, b.days, b.proposed, a.display_name as written_by,
-                   c.id as change_id, c.kind, c.role, c.in_place_of, c.meant_from, c.why
+                   c.id as change_id, c.kind, c.role, c.in_place_of, c.meant_from, c.weekdays, c.why
               from block b
               join account a on a.id = b.written_by
               left join plan_change c on c.block_id = b.id
@@ -50,9 +50,9 @@ interface PlanMapper {
     boolean isWritten(UUID id);
 
     @Insert("""
-            insert into plan_change (id, block_id, kind, role, in_place_of, meant_from, why, entered_by, entered_at)
+            insert into plan_change (id, block_id, kind, role, in_place_of, meant_from, weekdays, why, entered_by, entered_at)
             values (#{change.id}, #{blockId}, #{change.kind}, #{change.role}, #{change.inPlaceOf}, #{change.meantFrom},
-                    #{change.why}, #{by}, #{at})
+                    #{change.weekdays}, #{change.why}, #{by}, #{at})
             on conflict (id) do nothing
             """)
     int insertChange(UUID blockId, PlanChange change, UUID by, Instant at);

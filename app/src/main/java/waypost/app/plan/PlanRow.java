@@ -22,6 +22,7 @@ record PlanRow(
         @Nullable String role,
         @Nullable String inPlaceOf,
         @Nullable LocalDate meantFrom,
+        @Nullable String weekdays,
         @Nullable String why) {
 
     /** The blocks that rows tell of, in their order. */
@@ -46,6 +47,6 @@ record PlanRow(
     private Stream<PlanChange> change() {
         return changeId == null || kind == null || role == null || why == null
                 ? Stream.empty()
-                : Stream.of(new PlanChange(changeId, kind, role, inPlaceOf, meantFrom, why));
+                : Stream.of(new PlanChange(changeId, kind, role, inPlaceOf, meantFrom, weekdays, why));
     }
 }

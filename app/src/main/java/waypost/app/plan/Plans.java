@@ -104,7 +104,7 @@ public class Plans {
         mapper.insertChange(block, change, staff.id(), clock.now());
     }
 
-    private UUID keepProposed(Staff staff, UUID courseId, CurrentPlan plan) {
+    UUID keepProposed(Staff staff, UUID courseId, CurrentPlan plan) {
         UUID id = UUID.randomUUID();
         UUID follows = plan.blocks().writtenLast().map(Block::id).orElse(null);
         NewBlock proposed = new NewBlock(plan.date(), USUAL_WEEKS, List.of(), plan.roles(), Map.of());

@@ -1,5 +1,6 @@
 package waypost.app.record;
 
+import java.util.Locale;
 import java.util.function.Function;
 
 /** The kinds of entries of a record, each with its words; the order of its parts is that of {@link RecordMapper}. */
@@ -32,7 +33,8 @@ enum Entry {
             said -> "on " + said.day(1) + ", a week's load of " + said.at(2) + ", rising by at most " + said.at(3)
                     + " %"),
     BLOCK(said -> "Block of " + said.at(0) + " weeks", said -> "from " + said.day(1)),
-    PLAN_CHANGE(Entry::planned, said -> said.at(1) + said.with(" in place of ", 2) + said.with(", ", 3)),
+    PLAN_CHANGE(
+            Entry::planned, said -> said.at(1) + said.with(" in place of ", 2) + said.with(", ", 3) + weekdays(said)),
     PRESCRIPTION(said -> said.is(0) ? "Back to the library's dose" : "Prescribed", Entry::prescribed),
     HANDED_IN(said -> "Note handed in for countersigning", said -> said.at(0)),
     BENCH(said -> "Worked out at the bench", said -> said.at(0)),
@@ -140,10 +142,17 @@ enum Entry {
         return "Precaution shown";
     }
 
+    private static String weekdays(Said said) {
+        return said.at(0).equals("PLACE")
+                ? ": " + (said.has(4) ? said.at(4).toLowerCase(Locale.ROOT).replace(",", ", ") : "as its dose says")
+                : "";
+    }
+
     private static String planned(Said said) {
         return switch (said.at(0)) {
             case "ADD" -> "Into the plan";
             case "SWAP" -> "Swapped in the plan";
+            case "PLACE" -> "Placed on weekdays";
             default -> "Out of the plan";
         };
     }

@@ -65,7 +65,7 @@ interface RecordMapper {
                   select written_at, id::text, written_by, 'BLOCK', array[weeks::text, begins_on::text]
                     from block where course_id = #{courseId}
                   union all
-                  select c.entered_at, c.id::text, c.entered_by, 'PLAN_CHANGE', array[c.kind, c.role, c.in_place_of, c.why]
+                  select c.entered_at, c.id::text, c.entered_by, 'PLAN_CHANGE', array[c.kind, c.role, c.in_place_of, c.why, c.weekdays]
                     from plan_change c join block b on b.id = c.block_id where b.course_id = #{courseId}
                   union all
                   select written_at, id::text, written_by, 'PRESCRIPTION',

@@ -5,6 +5,8 @@ import java.util.Optional;
 import waypost.app.dial.Dial;
 import waypost.app.figure.Figure;
 import waypost.app.rack.Sign;
+import waypost.core.exercise.RoleKey;
+import waypost.core.own.OwnExercise;
 import waypost.library.words.Said;
 
 /**
@@ -42,4 +44,11 @@ public record RungPanel(
         List<String> easier,
         List<String> stop,
         List<String> equipment,
-        String instead) {}
+        String instead) {
+
+    /** Id of the exercise if a clinic may make its own from it; blank for a test, and for what was made so itself. */
+    public String model() {
+        String activity = RoleKey.of(sign.key()).activity();
+        return dose.isEmpty() || OwnExercise.isOwn(activity) ? "" : activity;
+    }
+}

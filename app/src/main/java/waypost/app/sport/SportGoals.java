@@ -13,6 +13,7 @@ import waypost.app.measure.ReadingEntry;
 import waypost.app.shell.ClinicClock;
 import waypost.core.body.Mode;
 import waypost.core.measure.Measure;
+import waypost.core.sport.SportGoal;
 import waypost.core.sport.SportPlan;
 
 /** Keeps sessions of sport as readings, and what is trained for; rows are only added. */
@@ -31,9 +32,14 @@ public class SportGoals {
         this.clock = clock;
     }
 
+    /** What is trained for in a course; empty where nothing is. */
+    public Optional<SportGoal> of(UUID courseId) {
+        return mapper.findLast(courseId).map(kept -> kept.goal());
+    }
+
     /** The weeks up to what is trained for; empty where nothing is. */
     Optional<SportPlan> plan(OpenCourse open) {
-        return mapper.findLast(open.course().row().id()).map(kept -> SportPlan.of(kept.goal(), open.standing()));
+        return of(open.course().row().id()).map(goal -> SportPlan.of(goal, open.standing()));
     }
 
     /**

@@ -29,7 +29,7 @@ public class CourseLoader {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final CourseMapper mapper;
-    private final Bundles bundles;
+    private final ClinicBundles bundles;
     private final ReadingStore readingStore;
     private final WorkStore workStore;
     private final PatientsTogether together;
@@ -37,7 +37,7 @@ public class CourseLoader {
 
     CourseLoader(
             CourseMapper mapper,
-            Bundles bundles,
+            ClinicBundles bundles,
             ReadingStore readingStore,
             WorkStore workStore,
             PatientsTogether together,
@@ -85,7 +85,7 @@ public class CourseLoader {
         return mapper.findCourses(clinicId, new UUID[] {courseId}).stream()
                 .filter(row -> row.id().equals(courseId))
                 .findFirst()
-                .map(row -> bundles.get(row.bundleHash()))
+                .map(bundles::of)
                 .orElseThrow(NotFoundException::new);
     }
 
@@ -146,7 +146,7 @@ public class CourseLoader {
 
     private Map<UUID, CourseRows> stored(List<CourseRow> rows) {
         UUID[] ids = rows.stream().map(CourseRow::id).toArray(UUID[]::new);
-        Map<UUID, Readings> readings = readingStore.of(rows, bundles::get);
+        Map<UUID, Readings> readings = readingStore.of(rows, bundles::published);
         Map<UUID, List<AdvanceRow>> advances = grouped(mapper.findAdvances(ids), AdvanceRow::courseId);
         Map<UUID, List<HoldRow>> holds = grouped(mapper.findHolds(ids), HoldRow::courseId);
         Map<UUID, List<AttestationRow>> attested = grouped(mapper.findAttestations(ids), AttestationRow::courseId);

@@ -13,10 +13,14 @@ interface CourseMapper {
             select c.id, c.clinic_id, c.patient_id, c.bundle_hash, c.protocol_id,
                    p.name as patient_name, p.number as patient_number, p.birth_date,
                    s.id as statement_id, s.operation, s.day_zero, s.side, s.surgeon, s.answers::text as answers,
-                   c.revises, e.ended_on, r.last_reading, r.readings
+                   c.revises, e.ended_on, r.last_reading, r.readings, o.own_exercises
               from course c
              cross join lateral (select max(nth) as last_reading, count(*) as readings
                                    from reading where course_id = c.id) r
+             cross join (select max(own.nth) || '.' || count(gone.id) as own_exercises
+                           from own_exercise own
+                           left join own_exercise_retired gone on gone.clinic_id = own.clinic_id and gone.id = own.id
+                          where own.clinic_id = #{clinicId}) o
               join patient p on p.id = c.patient_id
               join statement s on s.course_id = c.id
               left join course_end e on e.course_id = c.id

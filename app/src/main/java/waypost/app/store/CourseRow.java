@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param endedOn the first day on which it no longer runs; absent while it does
  * @param lastReading the number of its last reading, whatever became of it; absent where there is none
  * @param readings how many there are, whatever became of them
+ * @param ownExercises tells one state of the clinic's own exercises from another; absent where it has none
  */
 public record CourseRow(
         UUID id,
@@ -31,4 +32,5 @@ public record CourseRow(
         @Nullable UUID revises,
         @Nullable LocalDate endedOn,
         @Nullable Long lastReading,
-        long readings) {}
+        long readings,
+        @Nullable String ownExercises) {}

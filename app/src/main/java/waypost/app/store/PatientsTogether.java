@@ -34,12 +34,12 @@ class PatientsTogether {
 
     private static final int MOST_PATIENTS = 300;
 
-    private final Bundles bundles;
+    private final ClinicBundles bundles;
     private final CompiledRules rules;
     private final Cache<List<Stored>, Map<UUID, LoadedCourse>> made =
             Caffeine.newBuilder().maximumSize(MOST_PATIENTS).build();
 
-    PatientsTogether(Bundles bundles, CompiledRules rules) {
+    PatientsTogether(ClinicBundles bundles, CompiledRules rules) {
         this.bundles = bundles;
         this.rules = rules;
     }
@@ -67,11 +67,7 @@ class PatientsTogether {
             loaded.put(
                     row.id(),
                     new LoadedCourse(
-                            row,
-                            bundles.get(row.bundleHash()),
-                            person.course(row.id().toString()),
-                            stored.rows(),
-                            rows));
+                            row, bundles.of(row), person.course(row.id().toString()), stored.rows(), rows));
         }
         begun.stop(Metrics.timer("waypost.putting.together"));
         return Map.copyOf(loaded);
@@ -79,13 +75,16 @@ class PatientsTogether {
 
     /** A course as it is before the patient's others are looked at. */
     private Course alone(CourseRow row, CourseRows stored) {
-        Bundle bundle = bundles.get(row.bundleHash());
+        Bundle bundle = bundles.of(row);
         Protocol protocol = bundle.protocol(row.protocolId());
         Decisions decisions = new Decisions(
-                stored.orders().stream().map(order -> order.order(protocol)).toList(),
-                stored.narrowings().stream()
-                        .map(narrowing -> narrowing.narrowing(protocol))
-                        .toList());
+                        stored.orders().stream()
+                                .map(order -> order.order(protocol))
+                                .toList(),
+                        stored.narrowings().stream()
+                                .map(narrowing -> narrowing.narrowing(protocol))
+                                .toList())
+                .barringAlso(bundle.madeFrom());
         List<Event> events = stored.events().stream().map(EventRow::event).toList();
         return rules.of(
                         bundle,

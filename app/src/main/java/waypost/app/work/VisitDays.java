@@ -63,7 +63,8 @@ public class VisitDays {
                         log,
                         stops.upTo(courseId, today),
                         written.prescriptions(),
-                        written.week()));
+                        written.week(),
+                        written.goal()));
         return new DayOfVisit(
                 course,
                 visit,

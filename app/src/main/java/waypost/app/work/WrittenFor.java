@@ -2,6 +2,7 @@ package waypost.app.work;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import waypost.app.plan.Block;
@@ -9,26 +10,30 @@ import waypost.app.plan.CurrentPlan;
 import waypost.app.plan.Plans;
 import waypost.app.prescription.Prescribing;
 import waypost.app.prescription.Written;
+import waypost.app.sport.SportGoals;
 import waypost.app.store.SetRow;
 import waypost.core.course.Standing;
 import waypost.core.exercise.RoleKey;
 import waypost.core.prescription.Prescriptions;
 import waypost.core.prescription.Week;
+import waypost.core.sport.SportGoal;
 
-/** Gathers what therapists wrote for a course: its plan, and the doses in the place of the library's. */
+/** Gathers what therapists wrote for a course: its plan, the doses in the place of the library's, what is trained for. */
 @Component
 class WrittenFor {
 
     private final Plans plans;
     private final Prescribing prescribing;
+    private final SportGoals goals;
 
-    WrittenFor(Plans plans, Prescribing prescribing) {
+    WrittenFor(Plans plans, Prescribing prescribing, SportGoals goals) {
         this.plans = plans;
         this.prescribing = prescribing;
+        this.goals = goals;
     }
 
-    /** The plan with the doses, by role. */
-    record PlanWithDoses(CurrentPlan plan, Map<RoleKey, Written> doses) {
+    /** The plan with the doses, by role, and what is trained for. */
+    record PlanWithDoses(CurrentPlan plan, Map<RoleKey, Written> doses, Optional<SportGoal> goal) {
 
         Prescriptions prescriptions() {
             return new Prescriptions(
@@ -41,6 +46,6 @@ class WrittenFor {
     }
 
     PlanWithDoses of(UUID courseId, Standing standing, List<SetRow> done) {
-        return new PlanWithDoses(plans.of(courseId, standing), prescribing.of(courseId, done));
+        return new PlanWithDoses(plans.of(courseId, standing), prescribing.of(courseId, done), goals.of(courseId));
     }
 }

@@ -3,7 +3,7 @@
  *
  * <p>Start at {@link WorkController} and {@link SetEntry}. What was done is kept even when it was not open: the
  * record tells the truth. May use: account, band, checkin, course, entry, figure, plan,
- * prescription, rack, shell, store, the core,
+ * prescription, rack, shell, sport, store, the core,
  * the library.
  */
 @NullMarked

@@ -62,4 +62,16 @@ class BlockBrowserTest {
         BROWSER.waitForText("as prescribed");
         assertThat(visit.page()).contains("2 ×");
     }
+
+    @Test
+    void anExerciseIsSwapped() {
+        BROWSER.open(visit.path() + "/work?role=heel-slide/operated");
+        WebElement others = tabTo("#card form.row-of select[name=role]");
+        others.sendKeys(Keys.HOME);
+        String role = others.getAttribute("value");
+        tabTo("#card form.row-of button").sendKeys(Keys.ENTER);
+
+        BROWSER.until(page -> String.valueOf(page.getCurrentUrl()).contains(role.split("/")[0]));
+        assertThat(visit.page()).contains("work?role=" + role).doesNotContain("work?role=heel-slide/operated");
+    }
 }

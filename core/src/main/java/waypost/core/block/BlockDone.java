@@ -37,11 +37,7 @@ public record BlockDone(Meant meant, int daysMeant, int setsMeant, List<Bout> bo
         }
 
         private boolean isMeantOn(LocalDate date, Week week) {
-            return meant.isMeantOn(date)
-                    && (days.isEmpty()
-                            || week.kindOf(date)
-                                    .map(kind -> days.stream().anyMatch(kind::isOf))
-                                    .orElse(true));
+            return meant.isMeantOn(date) && week.daysOf(meant.role(), days).isOn(date, week);
         }
     }
 

@@ -1,6 +1,8 @@
 package waypost.core.block;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.Optional;
 import waypost.core.course.Outlook;
 import waypost.core.gate.Verdict;
@@ -17,6 +19,12 @@ public record FirstDay(LocalDate on, Outlook outlook, Verdict verdict, Optional<
     /** Whether nothing but time stands before it. */
     public boolean isCertain() {
         return outlook == Outlook.TIME_ONLY;
+    }
+
+    /** Whether it is open in a block on any such weekday from its first day on. */
+    public boolean isOpenOnA(DayOfWeek weekday, BlockSpan block) {
+        LocalDate first = on.with(TemporalAdjusters.nextOrSame(weekday));
+        return block.contains(first) && closes.map(first::isBefore).orElse(true);
     }
 
     FirstDay closing(LocalDate day) {

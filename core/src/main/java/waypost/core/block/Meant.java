@@ -3,13 +3,20 @@ package waypost.core.block;
 import java.time.LocalDate;
 import java.util.Optional;
 import waypost.core.exercise.RoleKey;
+import waypost.core.prescription.OnDays;
 
 /**
- * A role of a plan and since when it is meant to be done.
+ * A role of a plan, and since when and on which weekdays it is meant to be done.
  *
  * @param from empty for as long as the plan stands
+ * @param placed empty where nobody placed it: it is meant on the days that its dose says
  */
-public record Meant(RoleKey role, Optional<LocalDate> from) {
+public record Meant(RoleKey role, Optional<LocalDate> from, Optional<OnDays.Weekdays> placed) {
+
+    /** One that nobody placed on weekdays. */
+    public Meant(RoleKey role, Optional<LocalDate> from) {
+        this(role, from, Optional.empty());
+    }
 
     /** Meant as long as the plan stands. */
     public static Meant always(RoleKey role) {

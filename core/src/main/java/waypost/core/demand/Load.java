@@ -48,4 +48,11 @@ public record Load(double amount, LoadUnit unit) implements Comparable<Load> {
         }
         return Double.compare(amount, other.amount);
     }
+
+    /** As {@link #parse} reads it. */
+    @Override
+    public String toString() {
+        String number = amount == Math.rint(amount) ? String.valueOf((long) amount) : String.valueOf(amount);
+        return unit == LoadUnit.BAND_STEP ? unit.word() + " " + number : number + " " + unit.word();
+    }
 }

@@ -1,6 +1,9 @@
 package waypost.core.exercise;
 
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * A usual dose: sets of repetitions or of time, and how often.
@@ -14,10 +17,27 @@ public record Dose(int sets, SetAim aim, Optional<String> tempo, String frequenc
 
     public static final int MOST_SETS = 20;
 
+    private static final Pattern TIMES_A_WEEK = Pattern.compile("([1-7]) a week");
+
     public Dose {
         if (sets < 1 || sets > MOST_SETS) {
             throw new IllegalArgumentException("sets: found " + sets + ", allowed: 1 to " + MOST_SETS);
         }
+    }
+
+    /**
+     * A dose as it is typed.
+     *
+     * @param aim such as "8 to 12 reps"
+     */
+    public static Dose typed(int sets, String aim, String frequency) {
+        return new Dose(sets, SetAim.parse(aim), Optional.empty(), frequency);
+    }
+
+    /** On how many days of a week, such as 3 for "3 a week"; empty for what is done on every day. */
+    public OptionalInt daysAWeek() {
+        Matcher times = TIMES_A_WEEK.matcher(frequency);
+        return times.matches() ? OptionalInt.of(Integer.parseInt(times.group(1))) : OptionalInt.empty();
     }
 
     /** Whether it is done on every day, and so at home. */

@@ -1,7 +1,10 @@
 package waypost.core.limit;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import waypost.core.demand.Demand;
 import waypost.core.exercise.Role;
 import waypost.core.time.Schedule;
@@ -33,6 +36,14 @@ public record ActivityLimit(RuleHead head, Set<String> activities, Schedule<Allo
     @Override
     public List<Role> reductions(Role role, int at, Allowed<AllOrNothing> allowed) {
         return List.of();
+    }
+
+    @Override
+    public ActivityLimit alsoOf(Map<String, Set<String>> made) {
+        Set<String> all = activities.stream()
+                .flatMap(id -> Stream.concat(Stream.of(id), made.getOrDefault(id, Set.of()).stream()))
+                .collect(Collectors.toSet());
+        return new ActivityLimit(head, all, schedule);
     }
 
     @Override

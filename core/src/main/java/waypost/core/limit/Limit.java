@@ -2,6 +2,8 @@ package waypost.core.limit;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import waypost.core.exercise.Role;
 import waypost.core.time.Schedule;
 
@@ -31,6 +33,11 @@ public sealed interface Limit<T> permits MotionLimit, CombinedLimit, AmountLimit
      * least useful amount.
      */
     List<Role> reductions(Role role, int at, Allowed<T> allowed);
+
+    /** The same; one that bars by name bars what was made from what it names too. */
+    default Limit<T> alsoOf(Map<String, Set<String>> made) {
+        return this;
+    }
 
     /** What this looks at, compared by value: limits with equal subjects limit the same quantity. */
     Object subject();

@@ -1,12 +1,20 @@
 package waypost.core.log;
 
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import waypost.core.exercise.RoleKey;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.Limit;
 
 /** One thing that an order changes: an activity or a limit gets a new value. */
 public sealed interface Change {
+
+    /** The same; one that bars by name bars what was made from it too. */
+    default Change barringAlso(Map<String, Set<String>> made) {
+        return this;
+    }
 
     /** A limit of the protocol allows something else. */
     record NewValue<T>(Limit<T> limit, Allowed<T> allowed) implements Change {}
@@ -18,6 +26,13 @@ public sealed interface Change {
     record Bars(Set<String> activities) implements Change {
         public Bars {
             activities = Set.copyOf(activities);
+        }
+
+        @Override
+        public Change barringAlso(Map<String, Set<String>> made) {
+            return new Bars(activities.stream()
+                    .flatMap(id -> Stream.concat(Stream.of(id), made.getOrDefault(id, Set.of()).stream()))
+                    .collect(Collectors.toSet()));
         }
     }
 

@@ -1,7 +1,9 @@
 package waypost.core.log;
 
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What a therapist narrowed alone. It applies at once, beside every other rule, and never loosens one.
@@ -16,5 +18,9 @@ public record Narrowing(String id, String by, LocalDate since, Optional<LocalDat
             throw new IllegalArgumentException("narrowing " + id
                     + ": found a change that opens or ends something, allowed: a new value of a limit, or a bar");
         }
+    }
+
+    Narrowing barringAlso(Map<String, Set<String>> made) {
+        return new Narrowing(id, by, since, lastDay, why, change.barringAlso(made));
     }
 }

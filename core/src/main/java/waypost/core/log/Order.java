@@ -2,7 +2,9 @@ package waypost.core.log;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A surgeon's order. Only an order loosens a rule. Signed, it holds until its last day. Received by phone, what it loosens
@@ -39,6 +41,12 @@ public record Order(
         if (changes.isEmpty()) {
             throw new IllegalArgumentException("order " + id + ": found no change, allowed: at least one");
         }
+    }
+
+    Order barringAlso(Map<String, Set<String>> made) {
+        List<Change> others =
+                changes.stream().map(change -> change.barringAlso(made)).toList();
+        return new Order(id, words, surgeon, given, from, lastDay, signed, recordedBy, others);
     }
 
     /** Whether it carries the surgeon's own signature. */

@@ -46,44 +46,14 @@ record FirstRun(Course course, WorkLog work, LocalDate today) {
     }
 
     private int mostInASession() {
+        GroundContacts contacts = new GroundContacts(course);
         Map<LocalDate, Integer> byDay = work.sets().stream()
                 .filter(set ->
                         set.on().isAfter(today.minusDays(DAYS + 1L)) && set.on().isBefore(today))
-                .collect(Collectors.groupingBy(SetDone::on, TreeMap::new, Collectors.summingInt(this::contacts)));
+                .collect(Collectors.groupingBy(
+                        SetDone::on,
+                        TreeMap::new,
+                        Collectors.summingInt(set -> contacts.of(set.role(), set.amount()))));
         return byDay.values().stream().mapToInt(Integer::intValue).max().orElse(0);
-    }
-
-    /** Of what the library does not know any more none are counted. */
-    private int contacts(SetDone set) {
-        return course.activities().stream()
-                .filter(activity -> activity.id().equals(set.role().activity()))
-                .filter(Activity.Exercise.class::isInstance)
-                .map(Activity.Exercise.class::cast)
-                .findFirst()
-                .map(exercise -> contacts(set, exercise))
-                .orElse(0);
-    }
-
-    private static int contacts(SetDone set, Activity.Exercise exercise) {
-        Counted counted = exercise.dose().aim().counted();
-        if (counted == Counted.CONTACTS) {
-            return set.amount();
-        }
-        return exercise.roles().stream()
-                .filter(role -> role.key().equals(set.role()))
-                .flatMap(role -> role.demands().stream())
-                .mapToInt(demand -> perAmount(demand, counted, exercise) * set.amount())
-                .max()
-                .orElse(0);
-    }
-
-    /** So many contacts for one run or one minute of running; none for what is counted otherwise. */
-    private static int perAmount(Demand demand, Counted counted, Activity.Exercise exercise) {
-        if (demand instanceof RunningSteps steps) {
-            return counted == Counted.MINUTES ? steps.perMinute().number() : 0;
-        }
-        return demand instanceof Demand.Contacts contacts && counted == Counted.RUNS
-                ? contacts.count().number() / exercise.dose().aim().most()
-                : 0;
     }
 }

@@ -1,13 +1,14 @@
 package waypost.core.progression;
 
 import java.time.LocalDate;
-import java.util.Set;
+import java.util.Optional;
 import waypost.core.body.Tissue;
 import waypost.core.criterion.Criterion;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Response;
 import waypost.core.prescription.DayKind;
+import waypost.core.prescription.OnDays;
 
 /** Why a dose goes the way it goes. */
 public sealed interface Ground {
@@ -214,6 +215,14 @@ public sealed interface Ground {
         }
     }
 
+    /** Strength tapers before what is trained for: half the sets at the same weight, and nothing goes up. */
+    record EventNear(LocalDate on) implements Ground {
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.eventNear(this);
+        }
+    }
+
     /** It stays as it was prescribed. */
     record AsWritten() implements Ground {
         @Override
@@ -222,12 +231,8 @@ public sealed interface Ground {
         }
     }
 
-    /** It is meant for days of other kinds. */
-    record OtherDay(Set<DayKind> meant, DayKind today) implements Ground {
-        public OtherDay {
-            meant = Set.copyOf(meant);
-        }
-
+    /** It is meant for other days; what kind of day this one is, where anybody said. */
+    record OtherDay(OnDays meant, Optional<DayKind> today) implements Ground {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.otherDay(this);
@@ -287,5 +292,7 @@ public sealed interface Ground {
         R asWritten();
 
         R otherDay(OtherDay ground);
+
+        R eventNear(EventNear ground);
     }
 }

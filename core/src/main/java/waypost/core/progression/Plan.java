@@ -11,10 +11,12 @@ import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
+import waypost.core.own.OwnExercise;
 
 /**
  * A first plan where none was written: of every ladder that the protocol speaks of the middle one of its open rungs, since
- * without a record nobody knows better; at most eight, what treats the operated region first.
+ * without a record nobody knows better; at most eight, what treats the operated region first. What a clinic made itself
+ * is put in by hand.
  */
 public record Plan(Standing standing) {
 
@@ -32,6 +34,7 @@ public record Plan(Standing standing) {
         for (Activity activity : standing.course().activities()) {
             if (activity instanceof Activity.Exercise exercise
                     && standing.course().speaksOf(activity)
+                    && !OwnExercise.isOwn(activity.id())
                     && !byLadder.containsKey(exercise.ladder())) {
                 middleOpen(exercise.ladder(), off).ifPresent(role -> byLadder.put(exercise.ladder(), role));
             }

@@ -8,7 +8,6 @@ import waypost.core.course.Neighbours;
 import waypost.core.course.Standing;
 import waypost.core.criterion.Criterion;
 import waypost.core.exercise.Activity;
-import waypost.core.exercise.Purpose;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Bout;
@@ -34,6 +33,7 @@ public final class Proposals {
     private final Neighbours neighbours;
     private final Doses doses;
     private final Passing passing;
+    private final BesideSport besideSport;
 
     /**
      * @param work everything that was done; what was done on the standing's own day is not looked at
@@ -57,6 +57,7 @@ public final class Proposals {
         this.neighbours = new Neighbours(standing);
         this.doses = new Doses(standing, this.work, prescribed.doses(), pain());
         this.passing = new Passing(standing);
+        this.besideSport = new BesideSport(standing.course(), prescribed.event(), day.sport());
     }
 
     /** How much pain a set may give today. */
@@ -159,7 +160,7 @@ public final class Proposals {
         }
         WorkingDose last = doses.really(role);
         boolean more = dose.isMoreThan(last, exercise(role).setUps());
-        Optional<Ground> held = more ? heldBack.more(role) : Optional.empty();
+        Optional<Ground> held = more ? besideSport.tapers(role).or(() -> heldBack.more(role)) : Optional.empty();
         if (held.isPresent()) {
             why.add(held.get());
             return proposed(asked, role, Way.SAME, last, why, last);
@@ -180,7 +181,8 @@ public final class Proposals {
     private Proposal gated(RoleKey asked, RoleKey role, Step step, WorkingDose last) {
         List<Ground> why = new ArrayList<>(List.of(step.why()));
         Way way = step.way();
-        Optional<Ground> held = way.isHarder() ? heldBack.more(role) : Optional.empty();
+        Optional<Ground> held =
+                way.isHarder() ? besideSport.tapers(role).or(() -> heldBack.more(role)) : Optional.empty();
         if (held.isPresent()) {
             why.add(held.get());
             return proposed(asked, role, Way.SAME, last, why, last);
@@ -259,7 +261,7 @@ public final class Proposals {
         boolean isLess = way == Way.PRESCRIBED
                 && !dose.equals(last)
                 && !dose.isMoreThan(shared(last, share), exercise(role).setUps());
-        WorkingDose beside = besideSport(role, isLess ? dose : shared(dose, share), why);
+        WorkingDose beside = besideSport.of(role, isLess ? dose : shared(dose, share), why);
         return judged(asked, role, way, beside, why, shared(last, share));
     }
 
@@ -281,15 +283,6 @@ public final class Proposals {
 
     private static WorkingDose shared(WorkingDose dose, Optional<Ground.AfterHold> share) {
         return share.map(after -> dose.lowered(after.percent())).orElse(dose);
-    }
-
-    /** Strength gives way to sport that rose: a set less. */
-    private WorkingDose besideSport(RoleKey role, WorkingDose dose, List<Ground> why) {
-        if (day.sport().isEmpty() || exercise(role).purpose() != Purpose.STRENGTH || dose.sets() == 1) {
-            return dose;
-        }
-        why.add(day.sport().get());
-        return dose.inSets(dose.sets() - 1);
     }
 
     private Activity.Exercise exercise(RoleKey key) {

@@ -1,6 +1,7 @@
 package waypost.core.protocol;
 
 import java.util.List;
+import java.util.stream.Stream;
 import waypost.core.limit.Limit;
 
 /** The four families of rules, kept apart, and what is said of holds and of pain. */
@@ -22,6 +23,11 @@ public record Rules(
 
     public static Rules of(List<Limit<?>> limits, List<Opening> openings) {
         return new Rules(limits, openings, List.of(), List.of(), List.of(), List.of());
+    }
+
+    /** These rules with more openings. */
+    public Rules alsoOpening(List<Opening> more) {
+        return new Rules(limits, Stream.concat(openings.stream(), more.stream()).toList(), duties, setUps, holds, pain);
     }
 
     /** These rules with other limits. */

@@ -26,7 +26,6 @@ public record SportPlan(SportGoal goal, List<LoadWeek> done, List<LoadWeek> ahea
     public static final String SESSION_LOAD = "session-load";
 
     private static final int LOOKING_BACK_WEEKS = 4;
-    private static final int TAPER_WEEKS = 2;
     private static final double TAPERED = 0.5;
     private static final double AFTER_A_BREAK = 0.5;
 
@@ -85,7 +84,7 @@ public record SportPlan(SportGoal goal, List<LoadWeek> done, List<LoadWeek> ahea
 
     private static List<LoadWeek> ahead(SportGoal goal, LocalDate now, double from) {
         List<LoadWeek> weeks = new ArrayList<>();
-        LocalDate tapers = monday(goal.on()).minusWeeks(TAPER_WEEKS - 1L);
+        LocalDate tapers = goal.tapers();
         double reached = Math.min(from, goal.load());
         for (LocalDate week = now; !week.isAfter(goal.on()); week = week.plusWeeks(1)) {
             if (week.isBefore(tapers)) {

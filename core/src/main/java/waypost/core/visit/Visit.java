@@ -26,6 +26,7 @@ import waypost.core.progression.Proposal;
 import waypost.core.progression.Proposals;
 import waypost.core.safety.CheckIn;
 import waypost.core.safety.RedFlag;
+import waypost.core.sport.SportGoal;
 
 /** A day of work in one course of a person, as it is known now: everything that is decided about it. */
 public final class Visit {
@@ -50,7 +51,12 @@ public final class Visit {
         this.day = DayOfWork.of(told.said(), told.asked(), standing, told.work());
         this.work = told.work();
         this.stops = told.stops();
-        this.proposals = new Proposals(standing, work, day, new Prescribed(told.prescribed(), told.week()));
+        this.proposals = new Proposals(
+                standing,
+                work,
+                day,
+                new Prescribed(
+                        told.prescribed(), told.week(), told.goal().flatMap(goal -> goal.taperOn(standing.date()))));
     }
 
     /** What was told, done and written so far, which decides the rest. */
@@ -60,11 +66,12 @@ public final class Visit {
             WorkLog work,
             List<Stop> stops,
             Prescriptions prescribed,
-            Week week) {
+            Week week,
+            Optional<SportGoal> goal) {
 
         /** Where nothing is prescribed. */
         public Told(Optional<CheckIn> said, List<RedFlag> asked, WorkLog work, List<Stop> stops) {
-            this(said, asked, work, stops, Prescriptions.NONE, Week.UNSAID);
+            this(said, asked, work, stops, Prescriptions.NONE, Week.UNSAID, Optional.empty());
         }
 
         public Told {

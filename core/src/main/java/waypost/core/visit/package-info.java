@@ -4,7 +4,7 @@
  *
  * <p>Start at {@link Visit}. May use every floor below. May use: course, exercise, followup, log, prescription,
  * progression,
- * safety.
+ * safety, sport.
  */
 @NullMarked
 package waypost.core.visit;

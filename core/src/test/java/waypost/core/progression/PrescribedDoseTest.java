@@ -31,6 +31,7 @@ import waypost.core.gate.LadderCourse;
 import waypost.core.log.WorkLog;
 import waypost.core.prescription.DayKind;
 import waypost.core.prescription.GoesOnBy;
+import waypost.core.prescription.OnDays;
 import waypost.core.prescription.Prescription;
 import waypost.core.prescription.Prescriptions;
 import waypost.core.prescription.Since;
@@ -242,7 +243,10 @@ class PrescribedDoseTest {
 
         assertThat(new Proposals(standing(), WorkLog.NONE, QUIET, new Prescribed(doses, new Week(kinds))).of(PRESS))
                 .isEqualTo(new Proposal.Rest(
-                        PRESS, DATE.plusDays(2), List.of(new Ground.OtherDay(Set.of(DayKind.STRENGTH_B), today))));
+                        PRESS,
+                        DATE.plusDays(2),
+                        List.of(new Ground.OtherDay(
+                                new OnDays.OfKinds(Set.of(DayKind.STRENGTH_B)), Optional.of(today)))));
         assertThat(new Proposals(
                                 standing(),
                                 WorkLog.NONE,

@@ -6,10 +6,13 @@ import java.security.NoSuchAlgorithmException;
 import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Ladder;
 import waypost.core.measure.Measure;
+import waypost.core.own.OwnExercises;
 import waypost.core.prescription.ExerciseSet;
 import waypost.core.protocol.Protocol;
 import waypost.core.safety.RedFlag;
@@ -20,6 +23,7 @@ import waypost.library.text.Suggestion;
  * that an edited demand never changes a course silently.
  *
  * @param hash SHA-256 over every file's name and text, in the order of names
+ * @param own what a clinic made from these exercises; none as it is published
  */
 public record Bundle(
         String hash,
@@ -29,7 +33,8 @@ public record Bundle(
         List<Ladder> ladders,
         List<Activity> activities,
         List<ExerciseSet> sets,
-        List<Protocol> protocols) {
+        List<Protocol> protocols,
+        OwnExercises own) {
 
     public Bundle {
         sources = List.copyOf(sources);
@@ -39,6 +44,24 @@ public record Bundle(
         activities = List.copyOf(activities);
         sets = List.copyOf(sets);
         protocols = List.copyOf(protocols);
+    }
+
+    /** By the id of an exercise the ids of what a clinic made from it. */
+    public Map<String, Set<String>> madeFrom() {
+        return own.byModel();
+    }
+
+    /** A bundle as it is published. */
+    Bundle(
+            String hash,
+            List<SourceText> sources,
+            List<Measure> measures,
+            List<RedFlag> redFlags,
+            List<Ladder> ladders,
+            List<Activity> activities,
+            List<ExerciseSet> sets,
+            List<Protocol> protocols) {
+        this(hash, sources, measures, redFlags, ladders, activities, sets, protocols, OwnExercises.NONE);
     }
 
     /**

@@ -1,11 +1,14 @@
 package waypost.library.words;
 
+import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import waypost.core.prescription.DayKind;
 import waypost.core.prescription.GoesOnBy;
+import waypost.core.prescription.OnDays;
 import waypost.core.prescription.Prescription;
 import waypost.core.prescription.WorkedSide;
 
@@ -39,6 +42,16 @@ public final class PrescriptionWords {
                         .filter(number -> number.usual() != by.number())
                         .map(number -> " Here: " + by.number() + " " + number.what() + ".")
                         .orElse("");
+    }
+
+    /** "strength, day A or conditioning", "Monday, Thursday". */
+    public static String days(OnDays meant) {
+        return meant instanceof OnDays.Weekdays placed
+                ? placed.days().stream()
+                        .sorted()
+                        .map(day -> day.getDisplayName(TextStyle.FULL, Locale.ENGLISH))
+                        .collect(Collectors.joining(", "))
+                : days(((OnDays.OfKinds) meant).kinds());
     }
 
     static String days(Set<DayKind> kinds) {

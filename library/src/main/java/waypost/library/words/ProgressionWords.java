@@ -252,8 +252,17 @@ public final class ProgressionWords implements Ground.Visitor<String> {
 
     @Override
     public String otherDay(Ground.OtherDay ground) {
-        return "Meant for " + PrescriptionWords.days(ground.meant()) + "; today is for "
-                + PrescriptionWords.day(ground.today()) + ".";
+        return "Meant for " + PrescriptionWords.days(ground.meant())
+                + ground.today()
+                        .map(kind -> "; today is for " + PrescriptionWords.day(kind))
+                        .orElse("")
+                + ".";
+    }
+
+    @Override
+    public String eventNear(Ground.EventNear ground) {
+        return "The event is on " + Dates.say(ground.on())
+                + ": half the sets of strength at the same weight, and nothing" + " goes up until then.";
     }
 
     private static String capital(String text) {

@@ -1,0 +1,62 @@
+package waypost.app.week;
+
+import java.time.DayOfWeek;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import waypost.app.entry.Entered;
+import waypost.app.entry.FormProblem;
+import waypost.app.plan.Placing;
+import waypost.core.exercise.RoleKey;
+
+/**
+ * The form that places an exercise, as it was sent.
+ *
+ * @param of a day of the week that was shown
+ * @param block blank while none is written
+ * @param weekday those that are ticked
+ * @param seen those on which it was placed when the page was shown
+ * @param asDosed sent to leave the days to the dose
+ */
+record PlaceForm(
+        @Nullable String changeId,
+        @Nullable String of,
+        @Nullable String block,
+        @Nullable String role,
+        @Nullable List<String> weekday,
+        @Nullable List<String> seen,
+        @Nullable String asDosed) {
+
+    Placing read() {
+        Set<DayOfWeek> wanted = asDosed == null ? days("weekday", weekday) : Set.of();
+        if (asDosed == null && wanted.isEmpty()) {
+            throw new FormProblem(
+                    "weekday",
+                    "Found no day, allowed: one to seven. Tick a day, or take the exercise out of the plan.");
+        }
+        return new Placing(
+                Entered.id("changeId", Entered.text(changeId)),
+                Optional.of(Entered.text(block)).filter(id -> !id.isBlank()).map(id -> Entered.id("block", id)),
+                readRole(),
+                wanted,
+                days("seen", seen));
+    }
+
+    private RoleKey readRole() {
+        try {
+            return RoleKey.of(Entered.text(role));
+        } catch (IllegalArgumentException unreadable) {
+            throw new FormProblem("role", "Found '" + role + "', allowed: an exercise of the plan.");
+        }
+    }
+
+    private static Set<DayOfWeek> days(String field, @Nullable List<String> typed) {
+        return typed == null
+                ? Set.of()
+                : typed.stream()
+                        .map(each -> Entered.choice(DayOfWeek.class, field, each))
+                        .collect(Collectors.toSet());
+    }
+}
