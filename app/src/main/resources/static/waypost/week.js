@@ -1,78 +1,71 @@
-/* The week board: an exercise is moved to another day by hand or by arrow keys. Both fill in and send its own form. */
+/* The week board: a mark is drawn to another day of its row, or moved by arrow keys. Both send the row's own form. */
 (() => {
   let moved = null;
 
-  const formOf = (role) => document.querySelector(`.week-rows form[data-role="${CSS.escape(role)}"]`);
+  const cellOf = (row, weekday) => row.querySelector(`td[data-weekday="${weekday}"]`);
 
-  const move = (role, from, to) => {
-    const form = formOf(role);
-    form.querySelector(`input[value="${from}"][name=weekday]`).checked = false;
-    form.querySelector(`input[value="${to}"][name=weekday]`).checked = true;
-    moved = { role, to };
-    form.requestSubmit(form.querySelector("[data-place]"));
+  const move = (from, to) => {
+    const row = from.closest("tr");
+    const form = row.querySelector("form");
+    form.querySelector(`input[name=weekday][value="${from.dataset.weekday}"]`)?.remove();
+    if (!form.querySelector(`input[name=weekday][value="${to.dataset.weekday}"]`)) {
+      const day = document.createElement("input");
+      Object.assign(day, { type: "hidden", name: "weekday", value: to.dataset.weekday });
+      form.append(day);
+    }
+    /* The mark that has the focus would be sent as if it had been pressed. */
+    row.querySelectorAll("button[name=turn]").forEach((mark) => mark.removeAttribute("name"));
+    moved = { role: row.dataset.role, weekday: to.dataset.weekday };
+    form.requestSubmit();
   };
 
-  const openDays = () => [...document.querySelectorAll(".week-day ol[data-open=true]")];
-
   document.addEventListener("keydown", (event) => {
-    const item = event.target.closest(".week-item[data-movable=true]");
+    const from = event.target.closest(".week-grid td[data-open=true]");
     const step = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
-    if (!item || !step) {
+    if (!from || !step || !event.target.matches(".week-mark")) {
       return;
     }
     event.preventDefault();
-    const days = openDays();
-    const from = item.closest("ol");
+    const days = [...from.closest("tr").querySelectorAll("td[data-open=true]")];
     const to = days[days.indexOf(from) + step];
     if (to) {
-      move(item.dataset.role, from.dataset.weekday, to.dataset.weekday);
+      move(from, to);
     }
   });
 
-  /* A tap leads to the days of the exercise, where they are ticked. */
-  document.addEventListener("click", (event) => {
-    const item = event.target.closest(".week-item[data-movable=true] button");
-    if (item) {
-      formOf(item.closest(".week-item").dataset.role).querySelector("input[name=weekday]").focus();
-    }
-  });
-
-  const drag = (day) => Sortable.create(day, {
-    group: "week",
+  const drag = (cell) => Sortable.create(cell, {
+    group: cell.closest("tr").dataset.role,
     sort: false,
-    draggable: ".week-item[data-movable=true]",
+    draggable: ".week-mark",
     forceFallback: true,
     fallbackTolerance: 4,
     delay: 180,
     delayOnTouchOnly: true,
-    onMove: (event) => event.to.dataset.open === "true",
     onEnd: (event) => {
       if (event.to !== event.from) {
-        move(event.item.dataset.role, event.from.dataset.weekday, event.to.dataset.weekday);
+        move(event.from, event.to);
       }
     },
   });
 
-  /* The library for dragging is fetched where a board stands; without it keys and ticks do the same. */
+  /* The library for dragging is fetched where a board stands; without it keys and presses do the same. */
   const begin = async (board) => {
     await import(board.dataset.script);
-    board.querySelectorAll("ol").forEach(drag);
+    board.querySelectorAll("td[data-open=true]").forEach(drag);
   };
 
-  const arrive = () => {
-    const day = moved && document.querySelector(`.week-day ol[data-weekday="${moved.to}"]`);
-    const item = day && day.querySelector(`[data-role="${CSS.escape(moved.role)}"] button`);
+  const arrive = (board) => {
+    const row = moved && board.querySelector(`tr[data-role="${CSS.escape(moved.role)}"]`);
+    const mark = row && cellOf(row, moved.weekday).querySelector("button");
     moved = null;
-    if (item) {
-      item.focus();
-    }
+    mark?.focus();
   };
 
   htmx.onLoad((root) => {
     const board = root.querySelector("#week-board");
     if (board) {
       begin(board);
-      arrive();
+      arrive(board);
     }
   });
 })();

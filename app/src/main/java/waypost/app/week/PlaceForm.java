@@ -1,6 +1,7 @@
 package waypost.app.week;
 
 import java.time.DayOfWeek;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -16,8 +17,9 @@ import waypost.core.exercise.RoleKey;
  *
  * @param of a day of the week that was shown
  * @param block blank while none is written
- * @param weekday those that are ticked
+ * @param weekday those on which it stands
  * @param seen those on which it was placed when the page was shown
+ * @param turn a weekday to be put in or taken out; blank for none
  * @param asDosed sent to leave the days to the dose
  */
 record PlaceForm(
@@ -27,14 +29,15 @@ record PlaceForm(
         @Nullable String role,
         @Nullable List<String> weekday,
         @Nullable List<String> seen,
+        @Nullable String turn,
         @Nullable String asDosed) {
 
     Placing read() {
-        Set<DayOfWeek> wanted = asDosed == null ? days("weekday", weekday) : Set.of();
+        Set<DayOfWeek> wanted = asDosed == null ? turned(days("weekday", weekday)) : Set.of();
         if (asDosed == null && wanted.isEmpty()) {
             throw new FormProblem(
                     "weekday",
-                    "Found no day, allowed: one to seven. Tick a day, or take the exercise out of the plan.");
+                    "Found no day, allowed: one to seven. Put in another day first, or take the exercise out of the plan.");
         }
         return new Placing(
                 Entered.id("changeId", Entered.text(changeId)),
@@ -42,6 +45,19 @@ record PlaceForm(
                 readRole(),
                 wanted,
                 days("seen", seen));
+    }
+
+    private Set<DayOfWeek> turned(Set<DayOfWeek> on) {
+        String typed = Entered.text(turn);
+        if (typed.isBlank()) {
+            return on;
+        }
+        Set<DayOfWeek> wanted = new HashSet<>(on);
+        DayOfWeek day = Entered.choice(DayOfWeek.class, "weekday", typed);
+        if (!wanted.remove(day)) {
+            wanted.add(day);
+        }
+        return wanted;
     }
 
     private RoleKey readRole() {

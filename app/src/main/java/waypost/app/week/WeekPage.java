@@ -1,10 +1,11 @@
 package waypost.app.week;
 
 import java.util.List;
+import java.util.Optional;
 import waypost.app.course.CourseHead;
 
 /**
- * A week as a page lays it out.
+ * A week as a page lays it out: a row for each exercise, a column for each day.
  *
  * @param of its Monday, such as "2031-05-05"
  * @param block the id of the block that its last day belongs to, blank while none is written
@@ -31,24 +32,37 @@ record WeekPage(
      * @param weekday such as "MONDAY"
      * @param isOpen whether anything may be placed on it: it is not past, and belongs to the block of the page
      */
-    record Column(
-            String weekday, String name, String date, String kind, boolean isToday, boolean isOpen, List<Item> items) {}
+    record Column(String weekday, String name, String date, String kind, boolean isToday, boolean isOpen) {}
+
+    /**
+     * An exercise with its days.
+     *
+     * @param often "3 of 3 days", with what is wrong with it
+     * @param seen where it was placed by hand, such as "MONDAY"; none where its dose says when
+     * @param on the weekdays on which it stands
+     * @param isInBlock whether it is of the block, and not only done on a day
+     */
+    record Row(
+            String role,
+            String title,
+            String often,
+            boolean isTooOften,
+            List<String> seen,
+            List<String> on,
+            List<Cell> cells,
+            boolean isInBlock) {
+
+        /** Whether its days were chosen by hand. */
+        public boolean isPlaced() {
+            return !seen.isEmpty();
+        }
+    }
 
     /**
      * An exercise on a day.
      *
-     * @param isMovable whether it can be moved to another day
+     * @param state empty where it is not meant
+     * @param isOpen whether it can be placed here, or taken away
      */
-    record Item(String role, String title, WeekState state, boolean isMovable) {}
-
-    /**
-     * An exercise of the block with its weekdays.
-     *
-     * @param often "3 of 3 days", with what is wrong with it
-     * @param seen where it was placed by hand, such as "MONDAY"; none where its dose says when
-     */
-    record Row(String role, String title, String often, boolean isTooOften, List<String> seen, List<Tick> ticks) {}
-
-    /** A weekday of an exercise. */
-    record Tick(String weekday, String name, boolean isOn) {}
+    record Cell(Column column, Optional<WeekState> state, boolean isOpen) {}
 }

@@ -6,6 +6,7 @@ import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -13,7 +14,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import waypost.app.course.CourseHeads;
@@ -54,6 +54,8 @@ class WeekPages {
         LocalDate monday = asked.isBefore(earliest) ? earliest : asked.isAfter(latest) ? latest : asked;
         Optional<Block> block = block(day, monday.plusDays(Week.DAYS - 1L));
         WeekBoard board = board(day, monday);
+        List<WeekPage.Column> columns =
+                board.days().stream().map(each -> column(day, each.on(), block)).toList();
         return new WeekPage(
                 heads.head(day.course(), day.standing(), day.date()),
                 "Week of " + Dates.say(monday),
@@ -62,8 +64,8 @@ class WeekPages {
                 says(block),
                 monday.isAfter(earliest) ? monday.minusWeeks(1).toString() : "",
                 monday.isBefore(latest) ? monday.plusWeeks(1).toString() : "",
-                board.days().stream().map(each -> column(day, each, block)).toList(),
-                rows(day, board, block),
+                columns,
+                rows(day, board, block, columns),
                 new WeekWords(day).told(board),
                 WeekWords.contacts(board.contacts()));
     }
@@ -106,63 +108,67 @@ class WeekPages {
                 .orElse("No block is written: this is what is proposed.");
     }
 
-    private static WeekPage.Column column(DayOfVisit day, WeekBoard.Day shown, Optional<Block> block) {
-        LocalDate on = shown.on();
-        boolean isOpen = !on.isBefore(day.date()) && block(day, on).equals(block);
+    private static WeekPage.Column column(DayOfVisit day, LocalDate on, Optional<Block> block) {
         return new WeekPage.Column(
                 on.getDayOfWeek().name(),
-                name(on.getDayOfWeek()),
+                on.getDayOfWeek().getDisplayName(TextStyle.SHORT, Locale.ENGLISH),
                 DAY.format(on),
-                block.flatMap(each -> each.week().kindOf(on))
+                block(day, on)
+                        .flatMap(each -> each.week().kindOf(on))
                         .map(PrescriptionWords::day)
                         .orElse(""),
                 on.equals(day.date()),
-                isOpen,
-                shown.slots().stream()
-                        .filter(slot -> day.signs().knows(slot.role()))
-                        .map(slot -> new WeekPage.Item(
-                                slot.role().toString(),
-                                day.signs().title(slot.role()),
-                                WeekState.of(slot.says()),
-                                isOpen && !(slot.says() instanceof DaySays.Done)))
-                        .toList());
+                !on.isBefore(day.date()) && block(day, on).equals(block));
     }
 
-    private static String name(DayOfWeek weekday) {
-        return weekday.getDisplayName(TextStyle.SHORT, Locale.ENGLISH);
+    /** What the block has, then what else was done in the week. */
+    private static List<WeekPage.Row> rows(
+            DayOfVisit day, WeekBoard board, Optional<Block> block, List<WeekPage.Column> columns) {
+        Map<RoleKey, Meant> meant = new LinkedHashMap<>();
+        meant(day, block).forEach(each -> meant.put(each.role(), each));
+        Set<RoleKey> roles = new LinkedHashSet<>(meant.keySet());
+        board.tallies().forEach(tally -> roles.add(tally.role()));
+        return roles.stream()
+                .filter(day.signs()::knows)
+                .map(role -> row(day, board, columns, role, Optional.ofNullable(meant.get(role))))
+                .toList();
     }
 
-    private static List<WeekPage.Row> rows(DayOfVisit day, WeekBoard board, Optional<Block> block) {
-        Map<RoleKey, WeekBoard.Tally> tallies =
-                board.tallies().stream().collect(Collectors.toMap(WeekBoard.Tally::role, Function.identity()));
-        List<WeekPage.Row> rows = new ArrayList<>();
-        for (Meant meant : meant(day, block)) {
-            Optional<WeekBoard.Tally> tally = Optional.ofNullable(tallies.get(meant.role()));
-            Set<DayOfWeek> on = weekdays(board, meant);
-            rows.add(new WeekPage.Row(
-                    meant.role().toString(),
-                    day.signs().title(meant.role()),
-                    tally.map(WeekWords::often).orElse("not in this week"),
-                    tally.map(WeekBoard.Tally::isTooOften).orElse(false),
-                    meant.placed().map(OnDays.Weekdays::days).orElse(Set.of()).stream()
-                            .sorted()
-                            .map(DayOfWeek::name)
-                            .toList(),
-                    List.of(DayOfWeek.values()).stream()
-                            .map(weekday -> new WeekPage.Tick(weekday.name(), name(weekday), on.contains(weekday)))
-                            .toList()));
+    private static WeekPage.Row row(
+            DayOfVisit day, WeekBoard board, List<WeekPage.Column> columns, RoleKey role, Optional<Meant> meant) {
+        Optional<WeekBoard.Tally> tally = board.tallies().stream()
+                .filter(each -> each.role().equals(role))
+                .findFirst();
+        Optional<OnDays.Weekdays> placed = meant.flatMap(Meant::placed);
+        List<WeekPage.Cell> cells = new ArrayList<>();
+        for (int nth = 0; nth < columns.size(); nth++) {
+            Optional<DaySays> says = board.days().get(nth).of(role).map(WeekBoard.Slot::says);
+            boolean isDone = says.filter(DaySays.Done.class::isInstance).isPresent();
+            cells.add(new WeekPage.Cell(
+                    columns.get(nth),
+                    says.map(WeekState::of),
+                    columns.get(nth).isOpen() && meant.isPresent() && !isDone));
         }
-        return rows;
+        return new WeekPage.Row(
+                role.toString(),
+                day.signs().title(role),
+                tally.map(WeekWords::often).orElse("not in this week"),
+                tally.map(WeekBoard.Tally::isTooOften).orElse(false),
+                names(placed.map(OnDays.Weekdays::days).orElse(Set.of())),
+                names(placed.map(OnDays.Weekdays::days).orElseGet(() -> standing(board, role))),
+                cells,
+                meant.isPresent());
     }
 
-    /** Where it was placed; else the days of the week that is shown on which it is. */
-    private static Set<DayOfWeek> weekdays(WeekBoard board, Meant meant) {
-        return meant.placed()
-                .map(OnDays.Weekdays::days)
-                .orElseGet(() -> board.days().stream()
-                        .filter(day -> day.slots().stream()
-                                .anyMatch(slot -> slot.role().equals(meant.role())))
-                        .map(day -> day.on().getDayOfWeek())
-                        .collect(Collectors.toCollection(LinkedHashSet::new)));
+    private static List<String> names(Set<DayOfWeek> days) {
+        return days.stream().sorted().map(DayOfWeek::name).toList();
+    }
+
+    /** The days of the week that is shown on which it stands. */
+    private static Set<DayOfWeek> standing(WeekBoard board, RoleKey role) {
+        return board.days().stream()
+                .filter(day -> day.of(role).isPresent())
+                .map(day -> day.on().getDayOfWeek())
+                .collect(Collectors.toSet());
     }
 }

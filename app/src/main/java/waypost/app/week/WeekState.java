@@ -17,7 +17,7 @@ record WeekState(String name, String says) {
 
         @Override
         public WeekState done(DaySays.Done says) {
-            return new WeekState("done", says.sets() == 1 ? "1 set done" : says.sets() + " sets done");
+            return new WeekState("done", says.sets() == 1 ? "1 set" : says.sets() + " sets");
         }
 
         @Override
@@ -27,12 +27,12 @@ record WeekState(String name, String says) {
 
         @Override
         public WeekState ifToPlan() {
-            return new WeekState("plan", "if all goes to plan");
+            return new WeekState("plan", "to plan");
         }
 
         @Override
         public WeekState less(DaySays.Less says) {
-            return new WeekState("less", "less than prescribed");
+            return new WeekState("less", "less");
         }
 
         @Override
@@ -47,7 +47,7 @@ record WeekState(String name, String says) {
 
         @Override
         public WeekState finished() {
-            return new WeekState("finished", "purpose reached");
+            return new WeekState("finished", "reached");
         }
     }
 }

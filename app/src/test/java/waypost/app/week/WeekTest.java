@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,16 +29,22 @@ class WeekTest {
     private static final DateTimeFormatter SAID = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
     private static final Pattern LATER =
             Pattern.compile("<option value=\"([a-z0-9-]+/[a-z0-9-]+)\"[^>]*>[^<]+ · from [A-Z][a-z]{2} ([^<·]+)<");
+    private static final Pattern MARK = Pattern.compile("class=\"week-mark[^>]*>([^<]+)<");
     private static final Pattern SWAP_FOR =
             Pattern.compile("Swap for <select name=\"role\"><option value=\"([^\"]+)\"");
 
     private final Working visit = Working.on(THERAPIST, 52).checkedIn();
 
+    /** What the page says of an exercise, from the beginning of its row to the end. */
+    private String row(String role) {
+        String page = visit.get("/week");
+        int at = page.indexOf("<tr data-role=\"" + role + "\"");
+        return at < 0 ? "" : page.substring(at, page.indexOf("</tr>", at));
+    }
+
     /** The form of an exercise as the page gives it, with other days. */
     private Map<String, String> form(String role, String weekdays) {
-        String page = visit.get("/week");
-        String row = page.substring(page.indexOf("data-role=\"" + role + "\"", page.indexOf("week-rows")));
-        row = row.substring(0, row.indexOf("</form>"));
+        String row = row(role);
         Map<String, String> form = new HashMap<>(Map.of("role", role, "weekday", weekdays, "of", "2031-03-31"));
         form.put("changeId", Working.hidden(row, "changeId"));
         form.put("block", Working.hidden(row, "block"));
@@ -51,23 +60,26 @@ class WeekTest {
                 .toList();
     }
 
-    /** What a day of the board holds. */
-    private String day(String weekday) {
-        String page = visit.get("/week");
-        String day = page.substring(page.indexOf("data-weekday=\"" + weekday + "\""));
-        return day.substring(0, day.indexOf("</ol>"));
+    /** What stands of an exercise on the days of the week, Monday first; empty where nothing does. */
+    private List<String> week(String role) {
+        return Arrays.stream(row(role).split("<td ", -1))
+                .skip(1)
+                .map(cell -> {
+                    Matcher mark = MARK.matcher(cell);
+                    return mark.find() ? mark.group(1) : "";
+                })
+                .toList();
     }
 
     @Test
     void anExerciseIsDoneOnTheDaysOnWhichItIsPlaced() {
-        assertThat(day("THURSDAY")).contains(SLIDE);
+        assertThat(week(SLIDE)).containsExactly("", "", "", "open", "open", "open", "open");
 
         Map<String, String> form = form(SLIDE, "MONDAY,FRIDAY");
         assertThat(visit.post("/week", form).status()).isEqualTo(302);
         assertThat(visit.post("/week", form).status()).as("sent twice").isEqualTo(302);
 
-        assertThat(day("THURSDAY")).doesNotContain(SLIDE);
-        assertThat(day("FRIDAY")).contains(SLIDE);
+        assertThat(week(SLIDE)).containsExactly("", "", "", "", "open", "", "");
         assertThat(visit.page(SLIDE)).contains("Meant for Monday, Friday");
         assertThat(visit.get("/record")).containsOnlyOnce("Placed on weekdays").contains("monday, friday");
     }
@@ -80,7 +92,7 @@ class WeekTest {
 
         assertThat(visit.post("/week", back).status()).isEqualTo(302);
 
-        assertThat(day("THURSDAY")).contains(SLIDE);
+        assertThat(week(SLIDE)).containsExactly("", "", "", "open", "open", "open", "open");
         assertThat(visit.get("/record")).contains("as its dose says");
     }
 
@@ -94,9 +106,8 @@ class WeekTest {
                 .group(1);
         assertThat(visit.plan("SWAP", other, SLIDE).status()).isEqualTo(302);
 
-        assertThat(visit.get("/week")).doesNotContain("data-role=\"" + SLIDE);
-        assertThat(day("FRIDAY")).contains(other);
-        assertThat(day("THURSDAY")).doesNotContain(other);
+        assertThat(row(SLIDE)).isEmpty();
+        assertThat(week(other)).containsExactly("", "", "", "", "open", "", "");
     }
 
     @Test
@@ -104,7 +115,7 @@ class WeekTest {
         visit.log(visit.set(SLIDE, 10, 1));
         visit.log(visit.set(SLIDE, 10, 1));
 
-        assertThat(day("THURSDAY")).contains("2 sets done");
+        assertThat(week(SLIDE)).containsExactly("", "", "", "2 sets", "open", "open", "open");
     }
 
     @Test
@@ -118,13 +129,29 @@ class WeekTest {
 
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body()).contains("Somebody placed this exercise on other days");
-        assertThat(day("FRIDAY")).contains(SLIDE);
+        assertThat(week(SLIDE)).containsExactly("", "", "", "", "open", "", "");
+    }
+
+    /** A press on a day turns it: what stands there goes, what does not comes. */
+    @Test
+    void aPressTakesADayOutAndPutsOneIn() {
+        Map<String, String> out = form(SLIDE, "THURSDAY,FRIDAY");
+        out.put("turn", "FRIDAY");
+        assertThat(visit.post("/week", out).status()).isEqualTo(302);
+        assertThat(week(SLIDE)).containsExactly("", "", "", "open", "", "", "");
+
+        Map<String, String> in = form(SLIDE, "THURSDAY");
+        in.put("turn", "SUNDAY");
+        visit.post("/week", in);
+        assertThat(week(SLIDE)).containsExactly("", "", "", "open", "", "", "open");
     }
 
     @ParameterizedTest
     @CsvSource({
         "weekday,,Found no day",
         "weekday,NODAY,Found &#39;NODAY&#39;",
+        "turn,FRIDAY,Found no day",
+        "turn,NODAY,Found &#39;NODAY&#39;",
         "role,single-leg-hop/operated,which is not in this block",
         "role,nothing,allowed: an exercise of the plan",
         "block,b1a7c5de-0000-4000-8000-000000000000,Somebody wrote another block",
@@ -138,7 +165,7 @@ class WeekTest {
 
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body()).contains(message);
-        assertThat(day("THURSDAY")).contains(SLIDE);
+        assertThat(week(SLIDE)).containsExactly("", "", "", "open", "open", "open", "open");
     }
 
     /** The block ends within a week of the day on which it opens: on the weekday before that day it is never open. */
@@ -190,7 +217,7 @@ class WeekTest {
     void anAssistantLooksAndPlacesNothing() {
         Working assistant = visit.by(Visitor.signedIn("assistant"));
 
-        assertThat(assistant.get("/week")).contains("Week of").doesNotContain("Keep the days of");
+        assertThat(assistant.get("/week")).contains("Week of").doesNotContain("<form method=\"post\" id=\"days-");
         assertThat(assistant
                         .post(
                                 "/week",

@@ -40,7 +40,7 @@ public record WeekBoard(List<Day> days, List<Tally> tallies, Contacts contacts) 
         }
 
         /** What stands on it of an exercise. */
-        Optional<Slot> of(RoleKey role) {
+        public Optional<Slot> of(RoleKey role) {
             return slots.stream().filter(slot -> slot.role().equals(role)).findFirst();
         }
     }
