@@ -68,6 +68,7 @@ class AppArchitectureTest {
                     "observation",
                     "sport",
                     "week",
+                    "otherside",
                     "note"),
             List.of("today", "shelf", "bench", "whatif", "exchange"),
             List.of("demo"));

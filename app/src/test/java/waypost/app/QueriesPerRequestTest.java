@@ -43,6 +43,7 @@ class QueriesPerRequestTest {
                 "/movement",
                 "/sport",
                 "/week",
+                "/other-side",
                 "/what-if"
             })
     void aPageSendsFew(String place) {

@@ -225,6 +225,7 @@ class WayBrowserTest {
                     visit.path() + "/movement",
                     visit.path() + "/sport",
                     visit.path() + "/week",
+                    visit.path() + "/other-side",
                     WAY + "?rung=single-leg-squat/operated",
                     "/today",
                     "/shelf",

@@ -58,6 +58,10 @@ interface RecordMapper {
                          array[movement, seen, pain_most::text, pain_from::text, words]
                     from movement_watched where course_id = #{courseId}
                   union all
+                  select entered_at, id::text, entered_by, 'OTHER_SIDE',
+                         array[role, sets::text, amount::text, load, pain::text, despite]
+                    from other_side_done where course_id = #{courseId}
+                  union all
                   select entered_at, id::text, entered_by, 'SPORT_GOAL',
                          array[name, event_on::text, load::text, rise::text]
                     from sport_goal where course_id = #{courseId}

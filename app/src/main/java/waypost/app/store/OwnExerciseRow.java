@@ -41,12 +41,12 @@ public record OwnExerciseRow(
 
     /** As it is kept. */
     public static String within(Map<Motion, Arc> arcs) {
-        return new EnumMap<Motion, Arc>(arcs)
-                .entrySet().stream()
-                        .map(each -> each.getKey().name() + " "
-                                + each.getValue().least().value() + " "
+        return arcs.entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(each ->
+                        each.getKey().name() + " " + each.getValue().least().value() + " "
                                 + each.getValue().most().value())
-                        .collect(Collectors.joining(BETWEEN));
+                .collect(Collectors.joining(BETWEEN));
     }
 
     public OwnExercise own() {

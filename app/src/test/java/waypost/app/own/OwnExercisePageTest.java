@@ -154,6 +154,38 @@ class OwnExercisePageTest {
         assertThat(UPRIVER.get("/own-exercises").body()).doesNotContain("Slide refused");
     }
 
+    /** A higher step asks more of the knee, a lower one of the ankle; a hand on the rail asks less. */
+    @ParameterizedTest
+    @CsvSource({
+        "step height: 15 cm,422",
+        "step height: 10 cm,302",
+        "step height: 5 cm,422",
+        "hands: one on the rail,302",
+        "step height: 90 cm,422"
+    })
+    void noSetUpThatAsksMore(String setUp, int status) {
+        String page = UPRIVER.get("/own-exercises/new?model=step-up").body();
+        Map<String, String> form = new HashMap<>(Map.of(
+                "entryId",
+                Working.hidden(page, "entryId"),
+                "model",
+                "step-up",
+                "title",
+                "Step, " + setUp,
+                "setUp",
+                setUp,
+                "sets",
+                "2",
+                "aim",
+                "8 reps",
+                "frequency",
+                "3 a week"));
+
+        Visitor.Answer answer = UPRIVER.post("/own-exercises", form);
+
+        assertThat(answer.status()).as(answer.body()).isEqualTo(status);
+    }
+
     @Test
     void anExerciseThatIsNoneIsNotFound() {
         assertThat(UPRIVER.get("/own-exercises/new?model=no-such").status()).isEqualTo(404);

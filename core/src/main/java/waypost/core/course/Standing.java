@@ -178,6 +178,11 @@ public record Standing(
         return gate.judge(asked);
     }
 
+    /** The verdict on a role that the other side does alone. */
+    public Verdict onOtherSide(RoleKey role) {
+        return gate.judgeOnOtherSide(role);
+    }
+
     /** The first later day on which time alone opens the role. */
     public Optional<CourseDay> opensByTime(RoleKey role) {
         return gate.opensByTime(role);

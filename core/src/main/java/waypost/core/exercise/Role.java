@@ -165,6 +165,11 @@ public record Role(
                                 && strain.level() != Level.NONE);
     }
 
+    /** Whether both limbs do the same at once, so that one alone can't do it. */
+    public boolean isOfBoth() {
+        return counterpart.filter(key.role()::equals).isPresent();
+    }
+
     /** Whether it runs, hops or jumps: it lands, or counts its ground contacts. */
     public boolean hasImpact() {
         return demands.stream()

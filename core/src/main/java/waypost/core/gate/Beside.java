@@ -29,6 +29,13 @@ public record Beside(OtherCourse course, Gate gate, Facts facts, Window runs, Pl
         FACING
     }
 
+    /** The same beside a course that asks what its other side does alone. */
+    Beside turned(Gate asking) {
+        Place turned =
+                place != Place.SAME_SIDE ? Place.SAME_SIDE : gate.hasALimbOf(asking) ? Place.FACING : Place.OTHER_LIMB;
+        return new Beside(course, gate, facts, runs, turned);
+    }
+
     /** What it says against a role of the course that asks. A course that does not run only keeps what stops everything. */
     List<Reason> objections(Gate asking, Role asked) {
         if (!runs.contains(facts.day())) {

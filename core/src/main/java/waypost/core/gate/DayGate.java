@@ -57,6 +57,23 @@ public record DayGate(Gate gate, Facts facts, List<Beside> others) {
         return Verdict.of(treated.key(), reasons, Optional.empty());
     }
 
+    /**
+     * The verdict on an exercise that the other side does alone, in the operated limb's place: what that does meanwhile is
+     * within its limits, and no more than something open here today asks; what runs or lands has to be open to it itself. For
+     * another course of the same person it is done on that side. It is never cut down.
+     */
+    public Verdict judgeOnOtherSide(RoleKey key) {
+        Role asked = gate.role(key);
+        List<Reason> reasons =
+                new ArrayList<>(asked.hasImpact() ? gate.judge(key, facts).reasons() : gate.meanwhile(asked, facts));
+        for (Beside other : others) {
+            other.turned(gate).objections(gate, asked).stream()
+                    .map(reason -> new Reason.InOtherCourse(other.course(), reason))
+                    .forEach(reasons::add);
+        }
+        return Verdict.of(key, reasons, Optional.empty());
+    }
+
     /** Verdicts on the whole library, in its order. */
     public List<Verdict> judgeAll() {
         List<Verdict> alone = gate.judgeAll(facts);

@@ -14,9 +14,11 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.Posture;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.OtherSide;
+import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.measure.Measure;
+import waypost.core.reason.Reason;
 import waypost.core.resolved.InForce;
 import waypost.core.resolved.OpeningInForce;
 import waypost.core.resolved.Resolved;
@@ -135,6 +137,25 @@ public final class Gate {
      */
     Verdict judgeMeanwhile(Role role, Facts facts) {
         return once(role).judgeMeanwhile(facts, isCovered(role.demands(), facts));
+    }
+
+    /** What is said against what the operated limb does while the other one plays a role alone. */
+    List<Reason> meanwhile(Role role, Facts facts) {
+        Optional<RoleKey> part = counterpart(role);
+        if (part.isPresent()) {
+            return judge(part.get(), facts).reasons();
+        }
+        Role still = fromOtherSide(role)
+                .meanwhile()
+                .orElseGet(() -> Role.of(
+                        role.key(), role.title(), List.of(new Demand.Placed(Posture.SUPINE)), Reducible.NOTHING));
+        return judgeMeanwhile(still, facts).reasons();
+    }
+
+    /** Whether the region of another course has a limb of the same kind. */
+    boolean hasALimbOf(Gate other) {
+        return !Collections.disjoint(
+                resolved.region().limbs(), other.resolved.region().limbs());
     }
 
     /** What is said of something done to the limb that no library holds: as of what it does meanwhile. */

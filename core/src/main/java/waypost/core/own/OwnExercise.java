@@ -100,7 +100,14 @@ public record OwnExercise(
             return library;
         }
         library.setUps().check(setUp);
-        return library.in(library.setUps().complete(setUp));
+        Activity.Exercise so = library.in(library.setUps().complete(setUp));
+        for (Role role : so.roles()) {
+            role.beyond(library.role(role.key())).stream().findFirst().ifPresent(more -> {
+                throw new IllegalArgumentException("set-up: found '" + setUp + "', which asks more of " + more.of()
+                        + " than the usual one; allowed: one that does not");
+            });
+        }
+        return so;
     }
 
     private Teaching teaching(Teaching library) {

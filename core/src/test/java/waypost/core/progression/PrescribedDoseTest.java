@@ -266,4 +266,29 @@ class PrescribedDoseTest {
     void whatMayNotBeSetIsRefused(Progression rule, int number, String message) {
         assertThatThrownBy(() -> new GoesOnBy(rule, number)).hasMessage(message);
     }
+
+    /** Half the sets before an event, and no rise though the rule goes on; mobility is left alone. */
+    @ParameterizedTest
+    @CsvSource({
+        "STRENGTH,'15: 8 8 8 @6 kg | 18: 8 8 8 @6 kg',SAME: 2 x 8 reps @6 kg,true",
+        "STRENGTH,'',PRESCRIBED: 2 x 8 reps @6 kg,true",
+        "MOBILITY,'15: 8 8 8 @6 kg | 18: 8 8 8 @6 kg',UP: 3 x 8 reps @7 kg,false"
+    })
+    void strengthTapersBeforeAnEvent(Purpose purpose, String done, String expected, boolean tapers) {
+        Activity.Exercise press =
+                exercise("press-1", "press", 1, purpose, new Demand.Held(Limb.LEG, Load.parse("4 kg")));
+        Ground.EventNear near = new Ground.EventNear(DATE.plusDays(6));
+        Prescription wanted = written(
+                dose("3 x 8 reps @6 kg"), 14, 0, GoesOnBy.usual(Progression.DOUBLE_PROGRESSION), OptionalInt.empty());
+        Prescribed prescribed = new Prescribed(new Prescriptions(List.of(wanted)), Week.UNSAID, Optional.of(near));
+        WorkLog work = Told.work(done, PRESS, DATE.minusDays(TODAY));
+
+        Proposal.Do toDo = new Proposals(new LadderCourse().open(press).standing(), work, QUIET, prescribed)
+                .of(PRESS)
+                .toDo()
+                .orElseThrow();
+
+        shows(toDo, expected);
+        assertThat(toDo.why().contains(near)).isEqualTo(tapers);
+    }
 }

@@ -7,10 +7,12 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import waypost.core.progression.Ground;
 
 class SportPlanTest {
 
@@ -109,5 +111,15 @@ class SportPlanTest {
                 }
             }
         }
+    }
+
+    /** The event is on a Saturday: strength tapers from the Monday of the week before until that day. */
+    @ParameterizedTest
+    @CsvSource({"-13,false", "-12,true", "-1,true", "0,true", "1,false"})
+    void strengthTapersInTheLastTwoWeeks(int days, boolean tapers) {
+        SportGoal goal = goal(3, 10, 500);
+
+        assertThat(goal.taperOn(goal.on().plusDays(days)))
+                .isEqualTo(tapers ? Optional.of(new Ground.EventNear(goal.on())) : Optional.empty());
     }
 }

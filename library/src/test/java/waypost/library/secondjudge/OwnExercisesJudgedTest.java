@@ -3,6 +3,7 @@ package waypost.library.secondjudge;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -65,6 +66,9 @@ class OwnExercisesJudgedTest {
                 }
             }
         }
+        assertThat(own.all().stream().filter(each -> !each.setUp().equals(Arrangement.UNSAID)))
+                .as("in another set-up")
+                .hasSizeGreaterThan(6);
         assertThat(open).isGreaterThan(1000);
         assertThat(wider).as("open where the whole model is not").isGreaterThan(5);
     }
@@ -141,12 +145,28 @@ class OwnExercisesJudgedTest {
         return new OwnExercises(all, Set.of());
     }
 
+    /** In one of its set-ups where that asks no more than the usual one. */
     private static OwnExercise less(Activity.Exercise model, Random random) {
+        List<Arrangement> ways = new ArrayList<>(model.setUps().ways().keySet());
+        Collections.shuffle(ways, random);
+        for (Arrangement way : ways) {
+            OwnExercise so = less(model, way, model.in(way), random);
+            try {
+                so.of(model);
+                return so;
+            } catch (IllegalArgumentException asksMore) {
+                assertThat(asksMore).hasMessageContaining("set-up");
+            }
+        }
+        return less(model, Arrangement.UNSAID, model, random);
+    }
+
+    private static OwnExercise less(Activity.Exercise model, Arrangement way, Activity.Exercise so, Random random) {
         Map<Motion, Arc> shared = new EnumMap<>(Motion.class);
         Optional<Load> load = Optional.empty();
         List<Motion> apart = new ArrayList<>();
         for (Demand demand :
-                model.roles().stream().flatMap(r -> r.demands().stream()).toList()) {
+                so.roles().stream().flatMap(role -> role.demands().stream()).toList()) {
             if (demand instanceof Demand.Movement moves) {
                 Optional<Arc> both = Optional.ofNullable(shared.get(moves.motion()))
                         .map(arc -> arc.intersect(moves.arc()))
@@ -164,7 +184,7 @@ class OwnExercisesJudgedTest {
                 "own-" + model.id().substring(0, Math.min(50, model.id().length())),
                 model.id(),
                 model.title(),
-                Arrangement.UNSAID,
+                way,
                 shared,
                 load,
                 model.dose(),

@@ -50,6 +50,11 @@ final class SecondPerson {
         return new SecondJudge.Opinion(SecondJudge.worst(kinds), against);
     }
 
+    /** What the operated limb of the person's only course is asked while the other side plays a role alone. */
+    Optional<SecondJudge.Opinion> meanwhile(Role role) {
+        return facing(new Other(first, true, own), role);
+    }
+
     private Optional<SecondJudge.Opinion> said(Other other, Role role) {
         if (!other.runs()) {
             boolean stopped = other.course().holds().stream().anyMatch(hold -> hold.kind() == Hold.Kind.RED_FLAG);
