@@ -29,7 +29,7 @@ record OwnExerciseLine(
         OwnExercise own = row.own();
         List<String> less = new ArrayList<>();
         own.within().forEach((motion, arc) -> less.add(Terms.plain(motion) + " " + said(arc)));
-        own.load().ifPresent(load -> less.add("at most " + load));
+        own.load().ifPresent(load -> less.add(load.toString()));
         Optional.of(row.setUp()).filter(setUp -> !setUp.isEmpty()).ifPresent(less::add);
         return new OwnExerciseLine(
                 row.id(),

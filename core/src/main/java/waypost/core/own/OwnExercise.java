@@ -28,7 +28,7 @@ import waypost.core.protocol.Opening;
  * @param title 3 to 80 characters
  * @param setUp one of the model's, in which it is always done; unsaid for the usual
  * @param within arcs that it keeps to, each less than the model's
- * @param load what is held at most, less than the model's; empty for the same
+ * @param load what is held, less than the model's; empty for the same
  * @param dose counts what the model counts
  * @param cues in the clinic's own words, beside which the model's signs to stop stay
  */

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.NavigableSet;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import waypost.core.demand.Load;
@@ -13,6 +14,7 @@ import waypost.core.log.Response;
 import waypost.core.log.SetDone;
 import waypost.core.log.Telling;
 import waypost.core.log.WorkLog;
+import waypost.core.own.OwnExercise;
 import waypost.core.safety.CheckIn;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.Word;
@@ -51,6 +53,7 @@ record WorkReader(Bundle bundle) {
 
     WorkLog work(Entry top, List<CheckedIn> told) {
         List<SetDone> sets = top.list("sets", this::set).stream()
+                .flatMap(Optional::stream)
                 .sorted(Comparator.comparing(SetDone::on))
                 .toList();
         NavigableSet<LocalDate> days = new TreeSet<>();
@@ -59,8 +62,13 @@ record WorkReader(Bundle bundle) {
         return new WorkLog(sets, Telling.responses(days, tellings));
     }
 
-    private SetDone set(Entry entry) {
+    /** A set; empty for one of a clinic's own exercise, which no library and so no rule here knows. */
+    private Optional<SetDone> set(Entry entry) {
         RoleKey role = entry.at("role").as(this::role);
+        return OwnExercise.isOwn(role.activity()) ? Optional.empty() : Optional.of(set(entry, role));
+    }
+
+    private SetDone set(Entry entry, RoleKey role) {
         return new SetDone(
                 role,
                 entry.at("on").as(LocalDate::parse),
@@ -78,6 +86,9 @@ record WorkReader(Bundle bundle) {
     }
 
     private RoleKey role(String text) {
+        if (text.startsWith("own-")) {
+            return RoleKey.of(text);
+        }
         List<String> known = bundle.activities().stream()
                 .flatMap(activity -> activity.roles().stream())
                 .map(role -> role.key().toString())

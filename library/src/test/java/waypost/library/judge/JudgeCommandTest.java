@@ -54,6 +54,22 @@ class JudgeCommandTest {
                 .contains("The therapist decides");
     }
 
+    /** Another clinic made it: nobody here knows what it asks, and the rest is judged all the same. */
+    @Test
+    void aSetOfAClinicsOwnExerciseIsReadPast() throws IOException {
+        Path file = folder.resolve("own.yaml");
+        String set =
+                "sets:\n  - { role: own-short-slide-1a2b3c/operated, on: 2031-04-01, amount: 10, pain: 1, form: good }\n";
+        Files.writeString(file, Files.readString(EARLY) + "\n" + set);
+
+        Ran ran = judge(file.toString(), "--on", "2031-04-03");
+
+        assertThat(ran.err()).isEmpty();
+        assertThat(ran.exit()).isZero();
+        assertThat(ran.out()).doesNotContain("own-short-slide");
+        assertThat(judge(EARLY.toString(), "--on", "2031-04-03").out()).isEqualTo(ran.out());
+    }
+
     /** A hip on the other side: what one course closes no other opens, and it says which. */
     @Test
     void severalFilesAreSeveralCoursesOfOnePerson() {
