@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -16,7 +15,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.course.CourseHeads;
-import waypost.app.entry.FormProblem;
+import waypost.app.entry.Sent;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
@@ -56,14 +55,12 @@ class CheckInController {
     @PreAuthorize("hasAuthority('RECORD')")
     ModelAndView keep(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, @ModelAttribute CheckInForm form) {
         LoadedCourse course = loader.load(staff.clinicId(), id);
-        try {
-            checkIns.keep(staff, id, form);
-            return new ModelAndView("redirect:/courses/" + id + "/check-in");
-        } catch (FormProblem problem) {
-            ModelAndView page = page(staff, course, form).addObject("problems", problem.byField());
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
-        }
+        return Sent.answer(
+                () -> {
+                    checkIns.keep(staff, id, form);
+                    return "redirect:/courses/" + id + "/check-in";
+                },
+                problems -> page(staff, course, form));
     }
 
     private ModelAndView page(Staff staff, LoadedCourse course, CheckInForm form) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -17,7 +16,7 @@ import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.course.CourseDoor;
 import waypost.app.course.OpenCourse;
-import waypost.app.entry.FormProblem;
+import waypost.app.entry.Sent;
 import waypost.app.store.LoadedCourse;
 import waypost.core.body.Motion;
 import waypost.library.bundle.Word;
@@ -103,14 +102,12 @@ class EventController {
     }
 
     private ModelAndView attempt(Staff staff, UUID id, String form, Runnable writing) {
-        try {
-            writing.run();
-            return new ModelAndView("redirect:/courses/" + id + "/events");
-        } catch (FormProblem problem) {
-            ModelAndView page = page(staff, id);
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page.addObject("problems", problem.byField()).addObject("refused", form);
-        }
+        return Sent.answer(
+                () -> {
+                    writing.run();
+                    return "redirect:/courses/" + id + "/events";
+                },
+                problems -> page(staff, id).addObject("refused", form));
     }
 
     private ModelAndView page(Staff staff, UUID id) {

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -20,7 +19,7 @@ import waypost.app.account.Staff;
 import waypost.app.course.CourseDoor;
 import waypost.app.course.OpenCourse;
 import waypost.app.entry.Entered;
-import waypost.app.entry.FormProblem;
+import waypost.app.entry.Sent;
 import waypost.app.store.LoadedCourse;
 import waypost.core.course.Standing;
 import waypost.core.followup.VisitAdvice;
@@ -149,14 +148,12 @@ class MilestoneController {
 
     private ModelAndView attempt(Staff staff, UUID id, HttpSession session, String form, Runnable writing) {
         door.open(staff, id);
-        try {
-            writing.run();
-            return new ModelAndView("redirect:/courses/" + id + "/milestones");
-        } catch (FormProblem problem) {
-            ModelAndView page = page(staff, id, session);
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page.addObject("problems", problem.byField()).addObject("refused", form);
-        }
+        return Sent.answer(
+                () -> {
+                    writing.run();
+                    return "redirect:/courses/" + id + "/milestones";
+                },
+                problems -> page(staff, id, session).addObject("refused", form));
     }
 
     private ModelAndView page(Staff staff, UUID id, HttpSession session) {

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -19,7 +18,7 @@ import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.course.CourseDoor;
 import waypost.app.course.OpenCourse;
-import waypost.app.entry.FormProblem;
+import waypost.app.entry.Sent;
 import waypost.app.rack.Signs;
 import waypost.core.body.Tissue;
 import waypost.core.course.Standing;
@@ -70,14 +69,12 @@ class ObservationController {
     ModelAndView keep(
             @AuthenticationPrincipal Staff staff, @PathVariable UUID id, @RequestParam Map<String, String> fields) {
         ObservationForm form = new ObservationForm(fields);
-        try {
-            observations.keep(staff, id, form);
-            return new ModelAndView("redirect:/courses/" + id + "/movement");
-        } catch (FormProblem problem) {
-            ModelAndView page = page(door.open(staff, id), form, problem.byField());
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
-        }
+        return Sent.answer(
+                () -> {
+                    observations.keep(staff, id, form);
+                    return "redirect:/courses/" + id + "/movement";
+                },
+                problems -> page(door.open(staff, id), form, problems));
     }
 
     private ModelAndView page(OpenCourse open, ObservationForm form, Map<String, String> problems) {

@@ -3,7 +3,6 @@ package waypost.app.otherside;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -15,7 +14,7 @@ import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.course.CourseDoor;
 import waypost.app.course.OpenCourse;
-import waypost.app.entry.FormProblem;
+import waypost.app.entry.Sent;
 import waypost.app.rack.Signs;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
@@ -51,14 +50,12 @@ class OtherSideController {
     @PostMapping("/courses/{id}/other-side")
     @PreAuthorize("hasAuthority('RECORD')")
     ModelAndView keep(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, @ModelAttribute OtherSideForm form) {
-        try {
-            keeping.keep(staff, id, form);
-            return new ModelAndView("redirect:/courses/" + id + "/other-side");
-        } catch (FormProblem problem) {
-            ModelAndView page = page(door.open(staff, id), form, problem.byField());
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
-        }
+        return Sent.answer(
+                () -> {
+                    keeping.keep(staff, id, form);
+                    return "redirect:/courses/" + id + "/other-side";
+                },
+                problems -> page(door.open(staff, id), form, problems));
     }
 
     private ModelAndView page(OpenCourse open, OtherSideForm form, Map<String, String> problems) {

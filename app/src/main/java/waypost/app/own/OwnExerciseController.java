@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -17,7 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.entry.Entered;
-import waypost.app.entry.FormProblem;
+import waypost.app.entry.Sent;
 import waypost.app.store.Bundles;
 import waypost.app.store.ClinicBundles;
 import waypost.app.store.NotFoundException;
@@ -69,17 +68,16 @@ class OwnExerciseController {
             @ModelAttribute OwnExerciseForm form,
             @RequestParam @Nullable UUID course) {
         Activity.Exercise model = exercise(Entered.text(form.model())).orElseThrow(NotFoundException::new);
-        try {
-            OwnExercise own = form.read(model);
-            keeping.make(staff, form.readId(), own);
-            RoleKey first = own.key(model.roles().get(0).key());
-            return new ModelAndView(
-                    course == null ? "redirect:/own-exercises" : "redirect:/courses/" + course + "?rung=" + first);
-        } catch (FormProblem problem) {
-            ModelAndView page = page(model, form, course, problem.byField());
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
-        }
+        return Sent.answer(
+                () -> {
+                    OwnExercise own = form.read(model);
+                    keeping.make(staff, form.readId(), own);
+                    RoleKey first = own.key(model.roles().get(0).key());
+                    return course == null
+                            ? "redirect:/own-exercises"
+                            : "redirect:/courses/" + course + "?rung=" + first;
+                },
+                problems -> page(model, form, course, problems));
     }
 
     @PostMapping("/own-exercises/{id}/retire")

@@ -2,7 +2,6 @@ package waypost.app.sport;
 
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -14,7 +13,7 @@ import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.course.CourseDoor;
 import waypost.app.course.OpenCourse;
-import waypost.app.entry.FormProblem;
+import waypost.app.entry.Sent;
 
 /** Sport week by week, and what it is for. */
 @Controller
@@ -47,14 +46,12 @@ class SportController {
     }
 
     private ModelAndView kept(Staff staff, UUID id, SportForm form, Runnable write) {
-        try {
-            write.run();
-            return new ModelAndView("redirect:/courses/" + id + "/sport");
-        } catch (FormProblem problem) {
-            ModelAndView page = page(door.open(staff, id), form, problem.byField());
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
-        }
+        return Sent.answer(
+                () -> {
+                    write.run();
+                    return "redirect:/courses/" + id + "/sport";
+                },
+                problems -> page(door.open(staff, id), form, problems));
     }
 
     private ModelAndView page(OpenCourse open, SportForm form, Map<String, String> problems) {

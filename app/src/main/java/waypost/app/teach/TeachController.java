@@ -3,7 +3,6 @@ package waypost.app.teach;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -15,7 +14,7 @@ import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.course.CourseHeads;
 import waypost.app.entry.Entered;
-import waypost.app.entry.FormProblem;
+import waypost.app.entry.Sent;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
@@ -53,14 +52,13 @@ class TeachController {
             @RequestParam(defaultValue = "") String said,
             @RequestParam(defaultValue = "") String shown,
             @RequestParam(defaultValue = "") String lapse) {
-        try {
-            teachBacks.keep(staff, id, Entered.id("teachId", teachId), rule, isTicked(said), isTicked(shown), lapse);
-            return new ModelAndView("redirect:/courses/" + id + "/teach-back");
-        } catch (FormProblem problem) {
-            ModelAndView page = page(staff, id, problem.byField());
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
-        }
+        return Sent.answer(
+                () -> {
+                    teachBacks.keep(
+                            staff, id, Entered.id("teachId", teachId), rule, isTicked(said), isTicked(shown), lapse);
+                    return "redirect:/courses/" + id + "/teach-back";
+                },
+                problems -> page(staff, id, problems));
     }
 
     private static boolean isTicked(String box) {

@@ -9,7 +9,6 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -27,6 +26,7 @@ import waypost.app.course.CourseDoor;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 import waypost.app.entry.OutOfReach;
+import waypost.app.entry.Sent;
 import waypost.app.finder.PatientFinder;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.LoadedCourse;
@@ -183,14 +183,12 @@ class TodayController {
     }
 
     private ModelAndView attempt(Staff staff, LocalDate day, Runnable writing) {
-        try {
-            writing.run();
-            return new ModelAndView("redirect:/today");
-        } catch (FormProblem problem) {
-            ModelAndView page = page(staff, day, Optional.empty()).addObject("problems", problem.byField());
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
-        }
+        return Sent.answer(
+                () -> {
+                    writing.run();
+                    return "redirect:/today";
+                },
+                problems -> page(staff, day, Optional.empty()));
     }
 
     private ModelAndView page(Staff staff, LocalDate day, Optional<UUID> visit) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -17,7 +16,7 @@ import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.course.CourseDoor;
 import waypost.app.course.OpenCourse;
-import waypost.app.entry.FormProblem;
+import waypost.app.entry.Sent;
 import waypost.app.rack.Signs;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
@@ -52,14 +51,12 @@ class TreatmentController {
     @PostMapping("/courses/{id}/treatment")
     @PreAuthorize("hasAuthority('RECORD')")
     ModelAndView keep(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, @ModelAttribute TreatmentForm form) {
-        try {
-            treatments.keep(staff, id, form);
-            return new ModelAndView("redirect:/courses/" + id + "/treatment");
-        } catch (FormProblem problem) {
-            ModelAndView page = page(door.open(staff, id), form, problem.byField());
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
-        }
+        return Sent.answer(
+                () -> {
+                    treatments.keep(staff, id, form);
+                    return "redirect:/courses/" + id + "/treatment";
+                },
+                problems -> page(door.open(staff, id), form, problems));
     }
 
     private ModelAndView page(OpenCourse open, TreatmentForm form, Map<String, String> problems) {

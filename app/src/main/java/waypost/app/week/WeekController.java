@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -18,6 +17,7 @@ import org.springframework.web.util.UriComponentsBuilder;
 import waypost.app.account.Staff;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
+import waypost.app.entry.Sent;
 import waypost.app.plan.Placements;
 import waypost.app.work.DayOfVisit;
 import waypost.app.work.VisitDays;
@@ -46,17 +46,15 @@ class WeekController {
     @PreAuthorize("hasAuthority('HOLD')")
     ModelAndView place(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, @ModelAttribute PlaceForm form) {
         DayOfVisit day = days.today(staff, id);
-        try {
-            placements.place(staff, id, day.standing(), form.read());
-            return new ModelAndView("redirect:"
-                    + UriComponentsBuilder.fromPath("/courses/" + id + "/week")
-                            .queryParam("of", "{of}")
-                            .build(Entered.text(form.of())));
-        } catch (FormProblem problem) {
-            ModelAndView page = page(day, form.of(), problem.byField());
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
-        }
+        return Sent.answer(
+                () -> {
+                    placements.place(staff, id, day.standing(), form.read());
+                    return "redirect:"
+                            + UriComponentsBuilder.fromPath("/courses/" + id + "/week")
+                                    .queryParam("of", "{of}")
+                                    .build(Entered.text(form.of()));
+                },
+                problems -> page(day, form.of(), problems));
     }
 
     /** The week of a date that was asked for; today's where none was, or what was can't be read. */

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -17,7 +16,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.course.CourseHeads;
-import waypost.app.entry.FormProblem;
+import waypost.app.entry.Sent;
 import waypost.app.plan.Block;
 import waypost.app.plan.NewBlock;
 import waypost.app.plan.Plans;
@@ -58,16 +57,14 @@ class BlockController {
     @PostMapping("/courses/{id}/plan")
     @PreAuthorize("hasAuthority('HOLD')")
     ModelAndView write(@AuthenticationPrincipal Staff staff, @PathVariable UUID id, BlockForm form) {
-        try {
-            DayOfVisit day = days.today(staff, id);
-            NewBlock wanted = form.read().because(BlockRows.reasons(day));
-            plans.write(staff, id, day.standing(), form.readId(), form.readReplaces(), wanted);
-            return new ModelAndView("redirect:/courses/" + id + "/work");
-        } catch (FormProblem problem) {
-            ModelAndView page = page(staff, id, problem.byField(), Optional.of(form));
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-            return page;
-        }
+        return Sent.answer(
+                () -> {
+                    DayOfVisit day = days.today(staff, id);
+                    NewBlock wanted = form.read().because(BlockRows.reasons(day));
+                    plans.write(staff, id, day.standing(), form.readId(), form.readReplaces(), wanted);
+                    return "redirect:/courses/" + id + "/work";
+                },
+                problems -> page(staff, id, problems, Optional.of(form)));
     }
 
     /** Every block beside the one before it: what changed and why, what was done, what was measured. */
