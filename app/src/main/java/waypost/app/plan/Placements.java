@@ -3,10 +3,13 @@ package waypost.app.plan;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
@@ -17,9 +20,11 @@ import waypost.core.block.BlockAhead;
 import waypost.core.block.BlockSpan;
 import waypost.core.block.FirstDay;
 import waypost.core.block.Meant;
+import waypost.core.block.WeekDoses;
 import waypost.core.course.Standing;
 import waypost.core.exercise.RoleKey;
 import waypost.core.prescription.OnDays;
+import waypost.core.prescription.Week;
 import waypost.library.words.Dates;
 import waypost.library.words.Words;
 
@@ -45,21 +50,81 @@ public class Placements {
             return;
         }
         CurrentPlan plan = plans.of(courseId, standing);
-        Optional<Block> block = block(plan, wanted);
+        Optional<Block> block = block(plan, wanted.block());
         checkSeen(block.map(Block::meant).orElse(plan.meant()), wanted);
-        BlockSpan span = block.map(Block::span).orElseGet(() -> new BlockSpan(standing.date(), Plans.USUAL_WEEKS));
+        BlockSpan span = span(standing, block);
         checkOpen(standing, span, wanted);
         UUID id = block.map(Block::id).orElseGet(() -> plans.keepProposed(staff, courseId, plan));
         mapper.insertChange(
                 id, PlanChange.place(wanted.id(), wanted.role(), wanted.weekdays()), staff.id(), clock.now());
     }
 
+    /**
+     * Places every exercise of a block that nobody placed where its dose wants it, on those of these days on which the gate
+     * opens it.
+     *
+     * @param id sent twice, it is done once
+     * @param seen the block of the writer's page; empty while none was written
+     */
+    @Transactional
+    public void spread(Staff staff, UUID courseId, Standing standing, UUID id, Optional<UUID> seen, WeekDoses doses) {
+        mapper.lock(courseId);
+        if (mapper.isChanged(id)) {
+            return;
+        }
+        CurrentPlan plan = plans.of(courseId, standing);
+        Optional<Block> block = block(plan, seen);
+        BlockSpan span = span(standing, block);
+        checkRuns(standing, span);
+        BlockAhead ahead = BlockAhead.of(standing.course(), standing.date(), span);
+        Week week = block.map(Block::week).orElse(Week.UNSAID);
+        Map<RoleKey, Set<DayOfWeek>> places = new LinkedHashMap<>();
+        for (Meant meant : block.map(Block::meant).orElse(plan.meant())) {
+            if (meant.placed().isEmpty() && new Signs(standing).knows(meant.role())) {
+                Set<DayOfWeek> days = open(doses.spread(meant.role(), week), ahead.of(meant.role()), span);
+                if (!days.isEmpty()) {
+                    places.put(meant.role(), days);
+                }
+            }
+        }
+        if (places.isEmpty()) {
+            throw new FormProblem(
+                    "weekday",
+                    "Found nothing to spread: every exercise is placed, is for every day, or says its days itself.");
+        }
+        UUID kept = block.map(Block::id).orElseGet(() -> plans.keepProposed(staff, courseId, plan));
+        UUID next = id;
+        for (Map.Entry<RoleKey, Set<DayOfWeek>> each : places.entrySet()) {
+            mapper.insertChange(kept, PlanChange.place(next, each.getKey(), each.getValue()), staff.id(), clock.now());
+            next = UUID.randomUUID();
+        }
+    }
+
+    private static Set<DayOfWeek> open(Optional<Set<DayOfWeek>> wanted, Optional<FirstDay> first, BlockSpan span) {
+        return wanted.orElse(Set.of()).stream()
+                .filter(day -> first.filter(open -> open.isOpenOnA(day, span)).isPresent())
+                .collect(Collectors.toSet());
+    }
+
+    private static BlockSpan span(Standing standing, Optional<Block> block) {
+        return block.map(Block::span).orElseGet(() -> new BlockSpan(standing.date(), Plans.USUAL_WEEKS));
+    }
+
+    private static void checkRuns(Standing standing, BlockSpan span) {
+        if (span.firstFrom(standing.date()).isEmpty()) {
+            throw new FormProblem(
+                    "block",
+                    "Found a block that ended on " + Dates.say(span.endsBefore().minusDays(1))
+                            + ", allowed: one with days to come. Write the next block first.");
+        }
+    }
+
     /** The block of the writer's page, as long as it stands; empty where none was written then or since. */
-    private static Optional<Block> block(CurrentPlan plan, Placing wanted) {
+    private static Optional<Block> block(CurrentPlan plan, Optional<UUID> seen) {
         Optional<Block> standing = plan.blocks().standing().stream()
-                .filter(block -> wanted.block().map(block.id()::equals).orElse(false))
+                .filter(block -> seen.map(block.id()::equals).orElse(false))
                 .findFirst();
-        if (wanted.block().isPresent() ? standing.isEmpty() : plan.block().isPresent()) {
+        if (seen.isPresent() ? standing.isEmpty() : plan.block().isPresent()) {
             throw new FormProblem(
                     "block",
                     "Somebody wrote another block since this page was shown. Look at the week as it stands now.");
@@ -85,12 +150,7 @@ public class Placements {
     }
 
     private static void checkOpen(Standing standing, BlockSpan span, Placing wanted) {
-        if (span.firstFrom(standing.date()).isEmpty()) {
-            throw new FormProblem(
-                    "block",
-                    "Found a block that ended on " + Dates.say(span.endsBefore().minusDays(1))
-                            + ", allowed: one with days to come. Write the next block first.");
-        }
+        checkRuns(standing, span);
         if (wanted.weekdays().isEmpty()) {
             return;
         }

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import waypost.app.entry.Entered;
@@ -40,11 +41,12 @@ record PlaceForm(
                     "Found no day, allowed: one to seven. Put in another day first, or take the exercise out of the plan.");
         }
         return new Placing(
-                Entered.id("changeId", Entered.text(changeId)),
-                Optional.of(Entered.text(block)).filter(id -> !id.isBlank()).map(id -> Entered.id("block", id)),
-                readRole(),
-                wanted,
-                days("seen", seen));
+                Entered.id("changeId", Entered.text(changeId)), block(block), readRole(), wanted, days("seen", seen));
+    }
+
+    /** The block that stood on the page; empty while none was written. */
+    static Optional<UUID> block(@Nullable String typed) {
+        return Optional.of(Entered.text(typed)).filter(id -> !id.isBlank()).map(id -> Entered.id("block", id));
     }
 
     private Set<DayOfWeek> turned(Set<DayOfWeek> on) {

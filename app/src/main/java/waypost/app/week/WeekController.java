@@ -49,12 +49,40 @@ class WeekController {
         return Sent.answer(
                 () -> {
                     placements.place(staff, id, day.standing(), form.read());
-                    return "redirect:"
-                            + UriComponentsBuilder.fromPath("/courses/" + id + "/week")
-                                    .queryParam("of", "{of}")
-                                    .build(Entered.text(form.of()));
+                    return at(id, form.of());
                 },
                 problems -> page(day, form.of(), problems));
+    }
+
+    /** Every exercise that nobody placed comes where its dose wants it. */
+    @PostMapping("/courses/{id}/week/spread")
+    @PreAuthorize("hasAuthority('HOLD')")
+    ModelAndView spread(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String changeId,
+            @RequestParam(defaultValue = "") String of,
+            @RequestParam(defaultValue = "") String block) {
+        DayOfVisit day = days.today(staff, id);
+        return Sent.answer(
+                () -> {
+                    placements.spread(
+                            staff,
+                            id,
+                            day.standing(),
+                            Entered.id("changeId", changeId),
+                            PlaceForm.block(block),
+                            WeekPages.doses(day));
+                    return at(id, of);
+                },
+                problems -> page(day, of, problems));
+    }
+
+    private static String at(UUID id, @Nullable String of) {
+        return "redirect:"
+                + UriComponentsBuilder.fromPath("/courses/" + id + "/week")
+                        .queryParam("of", "{of}")
+                        .build(Entered.text(of));
     }
 
     /** The week of a date that was asked for; today's where none was, or what was can't be read. */

@@ -74,15 +74,18 @@ class WeekPages {
         return date.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
     }
 
+    /** What each exercise of a course asks on a day. */
+    static WeekDoses doses(DayOfVisit day) {
+        return new WeekDoses(
+                day.standing().course(),
+                new Prescriptions(day.written().values().stream()
+                        .map(each -> each.prescription())
+                        .toList()));
+    }
+
     private static WeekBoard board(DayOfVisit day, LocalDate monday) {
-        Prescriptions written = new Prescriptions(
-                day.written().values().stream().map(each -> each.prescription()).toList());
         return new Weeks(
-                        day.standing().course(),
-                        day.date(),
-                        day.visit().work(),
-                        new WeekDoses(day.standing().course(), written),
-                        date -> planned(day, date))
+                        day.standing().course(), day.date(), day.visit().work(), doses(day), date -> planned(day, date))
                 .of(monday);
     }
 

@@ -168,6 +168,33 @@ class WeekTest {
         assertThat(week(SLIDE)).containsExactly("", "", "", "open", "open", "open", "open");
     }
 
+    /** Every exercise of a weekly dose comes on as many days; what was placed by hand, or is for every day, stays. */
+    @Test
+    void aWeekIsSpreadAsTheDosesSay() {
+        visit.post("/week", form(SLIDE, "FRIDAY"));
+        String page = visit.get("/week?of=2031-04-07");
+        Map<String, String> spread = Map.of(
+                "changeId",
+                Working.hidden(page, "changeId"),
+                "block",
+                Working.hidden(page, "block"),
+                "of",
+                "2031-04-07");
+        assertThat(page).contains("more often than its dose says");
+
+        Visitor.Answer answer = visit.post("/week/spread", spread);
+        assertThat(answer.status()).isEqualTo(302);
+        visit.post("/week/spread", spread);
+
+        assertThat(visit.get("/week?of=2031-04-07"))
+                .contains("3 of 3 days")
+                .doesNotContain("more often than its dose says");
+        assertThat(week(SLIDE)).containsExactly("", "", "", "", "open", "", "");
+        Map<String, String> again = new HashMap<>(spread);
+        again.put("changeId", UUID.randomUUID().toString());
+        assertThat(visit.post("/week/spread", again).body()).contains("Found nothing to spread");
+    }
+
     /** The block ends within a week of the day on which it opens: on the weekday before that day it is never open. */
     @Test
     void aDayOnWhichTheGateBarsItThroughoutIsRefused() {

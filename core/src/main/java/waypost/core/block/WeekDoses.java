@@ -1,5 +1,6 @@
 package waypost.core.block;
 
+import java.time.DayOfWeek;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -8,12 +9,14 @@ import waypost.core.course.Course;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Dose;
+import waypost.core.exercise.Purpose;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.log.WorkLog;
 import waypost.core.prescription.DayKind;
 import waypost.core.prescription.Prescription;
 import waypost.core.prescription.Prescriptions;
+import waypost.core.prescription.Week;
 import waypost.core.progression.Balance;
 import waypost.core.progression.GroundContacts;
 import waypost.core.protocol.Frequency;
@@ -47,6 +50,17 @@ public final class WeekDoses {
         return often.get().per() == Frequency.Per.WEEK
                 ? OptionalInt.of(often.get().times())
                 : OptionalInt.empty();
+    }
+
+    /** Where an exercise comes by {@link Spread}; empty for every day, and where its dose says the kinds of days itself. */
+    public Optional<Set<DayOfWeek>> spread(RoleKey role, Week week) {
+        OptionalInt times = daysAWeek(role);
+        if (times.isEmpty() || times.getAsInt() >= Week.DAYS || !days(role).isEmpty()) {
+            return Optional.empty();
+        }
+        boolean isStrength = exercise(role).purpose() == Purpose.STRENGTH;
+        return Optional.of(
+                new Spread(week).days(times.getAsInt(), isStrength, !hard(role).isEmpty()));
     }
 
     /** What the gate says on a day of the exercise as it is prescribed, or as the library has it. */

@@ -17,6 +17,11 @@ public enum DayKind {
         return this == meant || meant == STRENGTH && (this == STRENGTH_A || this == STRENGTH_B);
     }
 
+    /** Whether strength is worked on it. */
+    public boolean isStrength() {
+        return isOf(STRENGTH);
+    }
+
     /**
      * A usual week from Monday on: strength on three days that are not neighbours, conditioning between where it is planned
      * (common practice, no source).
