@@ -47,6 +47,10 @@ class ShotsTest {
             browser.click(By.cssSelector("button[name=asked][value=none]"));
             browser.waitFor(By.cssSelector(".check-in-outcome"));
             shot(browser.open("/courses/" + ottoline + "/work"), "work");
+            browser.open("/courses/" + ottoline + "/week?of=2031-04-07");
+            browser.press("Spread as the doses say");
+            browser.waitForText("as its dose says");
+            shot(browser, "week");
             shot(browser.open("/shelf"), "shelf");
             shot(browser.open("/shelf/hip.replacement?dayZero=2031-02-10&on=2031-03-24"), "protocol");
             shot(browser.open(COMPARED), "compare");
@@ -57,9 +61,6 @@ class ShotsTest {
             browser.waitForText("What would be otherwise");
             shot(browser, "what-if");
             shot(browser.size(820, 1180).open("/courses/" + ottoline), "way-tablet");
-        }
-        try (Browser browser = new Browser()) {
-            shot(browser.signIn("lead").open("/clinic/bands"), "bands");
         }
     }
 

@@ -156,7 +156,7 @@ record OwnExerciseForm(
     }
 
     /** What was typed for a motion, to be shown again. */
-    String typed(List<String> side, String of) {
+    String typed(@Nullable List<String> side, String of) {
         int nth = motion == null ? -1 : motion.indexOf(of);
         return nth < 0 ? "" : at(side, nth);
     }

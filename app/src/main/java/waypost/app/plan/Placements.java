@@ -76,17 +76,7 @@ public class Placements {
         Optional<Block> block = block(plan, seen);
         BlockSpan span = span(standing, block);
         checkRuns(standing, span);
-        BlockAhead ahead = BlockAhead.of(standing.course(), standing.date(), span);
-        Week week = block.map(Block::week).orElse(Week.UNSAID);
-        Map<RoleKey, Set<DayOfWeek>> places = new LinkedHashMap<>();
-        for (Meant meant : block.map(Block::meant).orElse(plan.meant())) {
-            if (meant.placed().isEmpty() && new Signs(standing).knows(meant.role())) {
-                Set<DayOfWeek> days = open(doses.spread(meant.role(), week), ahead.of(meant.role()), span);
-                if (!days.isEmpty()) {
-                    places.put(meant.role(), days);
-                }
-            }
-        }
+        Map<RoleKey, Set<DayOfWeek>> places = places(standing, span, plan, block, doses);
         if (places.isEmpty()) {
             throw new FormProblem(
                     "weekday",
@@ -98,6 +88,23 @@ public class Placements {
             mapper.insertChange(kept, PlanChange.place(next, each.getKey(), each.getValue()), staff.id(), clock.now());
             next = UUID.randomUUID();
         }
+    }
+
+    private static Map<RoleKey, Set<DayOfWeek>> places(
+            Standing standing, BlockSpan span, CurrentPlan plan, Optional<Block> block, WeekDoses doses) {
+        BlockAhead ahead = BlockAhead.of(standing.course(), standing.date(), span);
+        Signs signs = new Signs(standing);
+        Week week = block.map(Block::week).orElse(Week.UNSAID);
+        Map<RoleKey, Set<DayOfWeek>> places = new LinkedHashMap<>();
+        for (Meant meant : block.map(Block::meant).orElse(plan.meant())) {
+            if (meant.placed().isEmpty() && signs.knows(meant.role())) {
+                Set<DayOfWeek> days = open(doses.spread(meant.role(), week), ahead.of(meant.role()), span);
+                if (!days.isEmpty()) {
+                    places.put(meant.role(), days);
+                }
+            }
+        }
+        return places;
     }
 
     private static Set<DayOfWeek> open(Optional<Set<DayOfWeek>> wanted, Optional<FirstDay> first, BlockSpan span) {

@@ -5,8 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Ladder;
 import waypost.core.limit.Limit;
@@ -27,14 +25,11 @@ public final class ClinicBundle {
      */
     public static Bundle of(Bundle bundle, OwnExercises own, String mark) {
         Map<OwnExercise, Activity.Exercise> made = made(bundle, own);
-        Map<String, Ladder> ladders =
-                bundle.ladders().stream().collect(Collectors.toMap(Ladder::id, Function.identity()));
         List<Activity> activities = new ArrayList<>(bundle.activities());
         List<Ladder> rungs = new ArrayList<>(bundle.ladders());
         made.forEach((each, model) -> {
             activities.add(each.of(model));
-            rungs.add(new Ladder(
-                    each.id(), each.title(), ladders.get(model.ladder()).strengthens()));
+            rungs.add(new Ladder(each.id(), each.title(), strengthens(bundle, model)));
         });
         List<OwnExercise> offered =
                 made.keySet().stream().filter(own::isOffered).toList();
@@ -50,6 +45,13 @@ public final class ClinicBundle {
                         .map(protocol -> protocol.with(rules(protocol.rules(), offered, own.byModel())))
                         .toList(),
                 own);
+    }
+
+    private static List<String> strengthens(Bundle bundle, Activity.Exercise model) {
+        return bundle.ladders().stream()
+                .filter(ladder -> ladder.id().equals(model.ladder()))
+                .flatMap(ladder -> ladder.strengthens().stream())
+                .toList();
     }
 
     /** Each with its model, in the order made. */
