@@ -110,12 +110,14 @@ public final class Weeks {
         if (!toPlan.kind().isOpen()) {
             return new DaySays.Closed(byTime);
         }
-        Optional<Tissue> rests = doses.hard(role).stream()
-                .filter(judged.dayBefore()::containsKey)
+        Optional<DaySays> rests = doses.hard(role).stream()
                 .sorted()
+                .flatMap(tissue -> Optional.ofNullable(judged.dayBefore().get(tissue))
+                        .<DaySays>map(because -> new DaySays.Rests(tissue, because))
+                        .stream())
                 .findFirst();
         if (rests.isPresent()) {
-            return new DaySays.Rests(rests.get(), judged.dayBefore().get(rests.get()));
+            return rests.get();
         }
         if (doses.isLess(toPlan)) {
             return new DaySays.Less(toPlan);
