@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
@@ -108,9 +107,7 @@ public class Placements {
     }
 
     private static Set<DayOfWeek> open(Optional<Set<DayOfWeek>> wanted, Optional<FirstDay> first, BlockSpan span) {
-        return wanted.orElse(Set.of()).stream()
-                .filter(day -> first.filter(open -> open.isOpenOnA(day, span)).isPresent())
-                .collect(Collectors.toSet());
+        return first.map(open -> open.openOf(wanted.orElse(Set.of()), span)).orElse(Set.of());
     }
 
     private static BlockSpan span(Standing standing, Optional<Block> block) {

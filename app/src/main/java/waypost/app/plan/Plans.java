@@ -1,9 +1,11 @@
 package waypost.app.plan;
 
+import java.time.DayOfWeek;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,10 +16,12 @@ import waypost.app.rack.Signs;
 import waypost.app.shell.ClinicClock;
 import waypost.core.block.BlockAhead;
 import waypost.core.block.BlockSpan;
+import waypost.core.block.FirstDay;
 import waypost.core.block.Meant;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
+import waypost.core.prescription.OnDays;
 import waypost.core.progression.Plan;
 import waypost.library.words.Words;
 
@@ -172,25 +176,35 @@ public class Plans {
                             + " wrote a block since this page was shown, and it stands. What you chose is still here:"
                             + " look at both, then write yours again.");
         }
-        List<Meant> meant = meant(standing, wanted);
+        List<Meant> meant = meant(standing, wanted, last);
         mapper.insertBlock(blockId, courseId, seen.orElse(null), wanted, false, staff.id(), clock.now());
         for (Meant each : meant) {
             mapper.insertChange(blockId, PlanChange.with(each, wanted.why(each.role())), staff.id(), clock.now());
+            each.placed()
+                    .map(days -> PlanChange.place(UUID.randomUUID(), each.role(), days.days()))
+                    .ifPresent(place -> mapper.insertChange(blockId, place, staff.id(), clock.now()));
         }
     }
 
-    /** Each chosen exercise from the first day on which the block opens it. */
-    private static List<Meant> meant(Standing standing, NewBlock wanted) {
+    /** Each chosen exercise from the first day on which the block opens it, on the weekdays that it had before. */
+    private static List<Meant> meant(Standing standing, NewBlock wanted, Optional<Block> before) {
         BlockSpan span = wanted.checked(standing.date());
         BlockAhead ahead = BlockAhead.of(standing.course(), standing.date(), span);
         Signs signs = new Signs(standing);
         List<Meant> meant = new ArrayList<>();
         for (RoleKey role : wanted.roles()) {
             checkKnown(signs, role);
-            meant.add(Meant.since(
-                    role, ahead.of(role).orElseThrow(() -> opensLater(standing, signs, ahead, role)), span));
+            FirstDay first = ahead.of(role).orElseThrow(() -> opensLater(standing, signs, ahead, role));
+            meant.add(Meant.since(role, first, span).on(first.openOf(placed(before, role), span)));
         }
         return meant;
+    }
+
+    private static Set<DayOfWeek> placed(Optional<Block> before, RoleKey role) {
+        return before.map(Block::week)
+                .map(week -> week.placed().get(role))
+                .map(OnDays.Weekdays::days)
+                .orElse(Set.of());
     }
 
     private static FormProblem opensLater(Standing standing, Signs signs, BlockAhead ahead, RoleKey role) {

@@ -28,6 +28,7 @@ enum Entry {
     TEACH_BACK(Entry::taught, said -> said.at(0) + said.with(": ", 1)),
     HAND_TREATMENT(said -> "Treated by hand: " + said.at(0), Entry::treated),
     MOVEMENT(said -> "Movement watched: " + said.plain(0), Entry::watched),
+    TRICK(said -> said.has(1) ? "What works" : "No longer works", said -> said.at(0) + said.with(": ", 1)),
     OTHER_SIDE(
             said -> "The other side alone: " + said.at(0),
             said -> said.at(1) + " × " + said.at(2) + said.with(", ", 3) + ", pain " + said.at(4) + said.with(", ", 5)),

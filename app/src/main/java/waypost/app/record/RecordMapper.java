@@ -58,6 +58,9 @@ interface RecordMapper {
                          array[movement, seen, pain_most::text, pain_from::text, words]
                     from movement_watched where course_id = #{courseId}
                   union all
+                  select entered_at, id::text, entered_by, 'TRICK', array[role, words]
+                    from trick where course_id = #{courseId}
+                  union all
                   select entered_at, id::text, entered_by, 'OTHER_SIDE',
                          array[role, sets::text, amount::text, load, pain::text, despite]
                     from other_side_done where course_id = #{courseId}

@@ -37,6 +37,7 @@ public record Card(
         Teach teach,
         Clocks clocks,
         String prescribed,
+        Trick trick,
         List<Choice> neighbours) {
 
     /** What is proposed, in words. */
@@ -78,6 +79,11 @@ public record Card(
      * @param setUp how the next set is set up
      */
     public record Back(String said, String role, String title, boolean otherRung, String load, Arrangement setUp) {}
+
+    /** What works for the patient, and who said so; both blank where nobody did. */
+    public record Trick(String words, String by) {
+        static final Trick NONE = new Trick("", "");
+    }
 
     /** What is said and looked for. */
     public record Teach(List<String> cues, List<String> faults, List<String> easier, List<String> stop) {}

@@ -64,16 +64,15 @@ final class Cards {
      * @param stay whether to stay on the planned rung though the rule leads to another
      */
     Card of(RoleKey planned, boolean stay) {
-        Visit visit = day.visit();
-        Proposal proposal = stay ? visit.staying(planned) : visit.proposal(planned);
+        Proposal proposal = stay ? day.visit().staying(planned) : day.visit().proposal(planned);
         Optional<Proposal.Do> toDo = proposal.toDo();
         RoleKey key = toDo.map(Proposal.Do::role).orElse(planned);
         Activity.Exercise exercise = asSetUp(key, toDo);
         Verdict verdict = verdict(exercise, key);
         Role role = verdict.reducedTo().orElse(exercise.role(key));
         List<SetRow> done = day.today(key);
-        PainLimit pain = visit.pain(key);
-        Optional<Card.Back> back = toDo.flatMap(now -> visit.stepBack(now).map(less -> back(now, less)));
+        PainLimit pain = day.visit().pain(key);
+        Optional<Card.Back> back = toDo.flatMap(now -> day.visit().stepBack(now).map(less -> back(now, less)));
         return new Card(
                 planned.toString(),
                 signs.of(verdict),
@@ -91,6 +90,7 @@ final class Cards {
                 teach(exercise.teaching()),
                 clocks(exercise, key, toDo),
                 prescribed(key),
+                trick(key),
                 neighbours(exercise, key));
     }
 
@@ -105,6 +105,10 @@ final class Cards {
         return role.equals(signs.role(key))
                 ? day.standing().verdict(key)
                 : day.standing().verdict(role);
+    }
+
+    private Card.Trick trick(RoleKey key) {
+        return day.tricks().getOrDefault(key, Card.Trick.NONE);
     }
 
     private static Card.Teach teach(Teaching teaching) {

@@ -24,6 +24,7 @@ import waypost.library.words.Words;
  *
  * @param sets every set of the course as it is kept
  * @param written what is prescribed, by role
+ * @param tricks what works for the patient, by role
  * @param measured how hard the clinic's bands pull, by their steps
  * @param said what was said on coming in; empty before the check-in
  */
@@ -34,6 +35,7 @@ public record DayOfVisit(
         Optional<CheckIn> said,
         CurrentPlan plan,
         Map<RoleKey, Written> written,
+        Map<RoleKey, Card.Trick> tricks,
         BandNames bands,
         Map<Integer, Calibration> measured,
         Signs signs) {

@@ -97,7 +97,8 @@ public class SetEntry {
         mapper.insertVisit(UUID.randomUUID(), courseId, on, staff.id(), clock.now());
     }
 
-    private static void checkRole(Bundle bundle, RoleKey key) {
+    /** Refuses a role that is none of an exercise of the course's library. */
+    static void checkRole(Bundle bundle, RoleKey key) {
         boolean known = bundle.activities().stream()
                 .filter(activity -> activity instanceof Activity.Exercise)
                 .flatMap(activity -> activity.roles().stream())

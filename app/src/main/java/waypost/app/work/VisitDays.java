@@ -15,7 +15,6 @@ import waypost.app.store.LoadedCourse;
 import waypost.app.store.SetRow;
 import waypost.app.store.WorkStore;
 import waypost.core.course.Standing;
-import waypost.core.log.WorkLog;
 import waypost.core.safety.CheckIn;
 import waypost.core.visit.Visit;
 import waypost.library.coursefile.CheckedIn;
@@ -52,7 +51,6 @@ public class VisitDays {
         LocalDate today = day.isAfter(open.today()) ? open.today() : day;
         Standing standing = course.on(today);
         List<SetRow> sets = work.sets(courseId);
-        WorkLog log = work.log(sets, course.checkIns());
         Optional<CheckIn> said = said(course, today);
         WrittenFor.PlanWithDoses written = writings.of(courseId, standing, sets);
         Visit visit = Visit.of(
@@ -60,7 +58,7 @@ public class VisitDays {
                 new Visit.Told(
                         said,
                         checkIns.asked(course),
-                        log,
+                        work.log(sets, course.checkIns()),
                         stops.upTo(courseId, today),
                         written.prescriptions(),
                         written.week(),
@@ -72,6 +70,7 @@ public class VisitDays {
                 said,
                 written.plan(),
                 written.doses(),
+                written.tricks(),
                 bands.names(staff.clinicId()),
                 bands.measured(staff.clinicId()),
                 new Signs(standing));

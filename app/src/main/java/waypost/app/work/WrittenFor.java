@@ -25,15 +25,18 @@ class WrittenFor {
     private final Plans plans;
     private final Prescribing prescribing;
     private final SportGoals goals;
+    private final Tricks tricks;
 
-    WrittenFor(Plans plans, Prescribing prescribing, SportGoals goals) {
+    WrittenFor(Plans plans, Prescribing prescribing, SportGoals goals, Tricks tricks) {
         this.plans = plans;
         this.prescribing = prescribing;
         this.goals = goals;
+        this.tricks = tricks;
     }
 
-    /** The plan with the doses, by role, and what is trained for. */
-    record PlanWithDoses(CurrentPlan plan, Map<RoleKey, Written> doses, Optional<SportGoal> goal) {
+    /** The plan with the doses, by role, what is trained for, and what works for the patient. */
+    record PlanWithDoses(
+            CurrentPlan plan, Map<RoleKey, Written> doses, Optional<SportGoal> goal, Map<RoleKey, Card.Trick> tricks) {
 
         Prescriptions prescriptions() {
             return new Prescriptions(
@@ -46,6 +49,7 @@ class WrittenFor {
     }
 
     PlanWithDoses of(UUID courseId, Standing standing, List<SetRow> done) {
-        return new PlanWithDoses(plans.of(courseId, standing), prescribing.of(courseId, done), goals.of(courseId));
+        return new PlanWithDoses(
+                plans.of(courseId, standing), prescribing.of(courseId, done), goals.of(courseId), tricks.of(courseId));
     }
 }

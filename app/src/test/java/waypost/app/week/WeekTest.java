@@ -168,6 +168,17 @@ class WeekTest {
         assertThat(week(SLIDE)).containsExactly("", "", "", "open", "open", "open", "open");
     }
 
+    /** The next block has it on the same weekdays, as long as it stays in. */
+    @Test
+    void aNewBlockKeepsTheDaysOfWhatStays() {
+        visit.post("/week", form(SLIDE, "FRIDAY"));
+        assertThat(writeBlock(3, SLIDE + ",quad-set/operated").status()).isEqualTo(302);
+
+        assertThat(visit.get("/week")).contains("Block of 3 weeks");
+        assertThat(week(SLIDE)).containsExactly("", "", "", "", "open", "", "");
+        assertThat(week("quad-set/operated")).containsExactly("", "", "", "open", "open", "open", "open");
+    }
+
     /** Every exercise of a weekly dose comes on as many days; what was placed by hand, or is for every day, stays. */
     @Test
     void aWeekIsSpreadAsTheDosesSay() {
@@ -204,8 +215,19 @@ class WeekTest {
                 .findFirst()
                 .orElseThrow();
         LocalDate opens = opens(option);
+        writeBlock(ChronoUnit.WEEKS.between(TODAY, opens) + 1, option.group(1));
+
+        Visitor.Answer refused = visit.post("/week", form(option.group(1), day(opens.minusDays(1))));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body()).contains("that is left of this block: it opens on", SAID.format(opens));
+        assertThat(visit.post("/week", form(option.group(1), day(opens))).status())
+                .isEqualTo(302);
+    }
+
+    /** A block of these weeks from today on. */
+    private Visitor.Answer writeBlock(long weeks, String roles) {
         String plan = visit.get("/plan");
-        visit.post(
+        return visit.post(
                 "/plan",
                 Map.of(
                         "blockId",
@@ -215,15 +237,9 @@ class WeekTest {
                         "beginsOn",
                         TODAY.toString(),
                         "weeks",
-                        String.valueOf(ChronoUnit.WEEKS.between(TODAY, opens) + 1),
+                        String.valueOf(weeks),
                         "role",
-                        option.group(1)));
-
-        Visitor.Answer refused = visit.post("/week", form(option.group(1), day(opens.minusDays(1))));
-        assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body()).contains("that is left of this block: it opens on", SAID.format(opens));
-        assertThat(visit.post("/week", form(option.group(1), day(opens))).status())
-                .isEqualTo(302);
+                        roles));
     }
 
     private static String day(LocalDate date) {

@@ -4,6 +4,8 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import waypost.core.course.Outlook;
 import waypost.core.gate.Verdict;
 
@@ -25,6 +27,11 @@ public record FirstDay(LocalDate on, Outlook outlook, Verdict verdict, Optional<
     public boolean isOpenOnA(DayOfWeek weekday, BlockSpan block) {
         LocalDate first = on.with(TemporalAdjusters.nextOrSame(weekday));
         return block.contains(first) && closes.map(first::isBefore).orElse(true);
+    }
+
+    /** Those of some weekdays on which it is open in a block. */
+    public Set<DayOfWeek> openOf(Set<DayOfWeek> weekdays, BlockSpan block) {
+        return weekdays.stream().filter(day -> isOpenOnA(day, block)).collect(Collectors.toSet());
     }
 
     FirstDay closing(LocalDate day) {

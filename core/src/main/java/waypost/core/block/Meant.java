@@ -1,7 +1,9 @@
 package waypost.core.block;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.Set;
 import waypost.core.exercise.RoleKey;
 import waypost.core.prescription.OnDays;
 
@@ -26,6 +28,12 @@ public record Meant(RoleKey role, Optional<LocalDate> from, Optional<OnDays.Week
     /** Meant from the day on which a block opens it. */
     public static Meant since(RoleKey role, FirstDay first, BlockSpan block) {
         return new Meant(role, Optional.of(first.on()).filter(day -> day.isAfter(block.begins())));
+    }
+
+    /** This placed on weekdays; on none it is left to its dose. */
+    public Meant on(Set<DayOfWeek> weekdays) {
+        return new Meant(
+                role, from, weekdays.isEmpty() ? Optional.empty() : Optional.of(new OnDays.Weekdays(weekdays)));
     }
 
     public boolean isMeantOn(LocalDate date) {
