@@ -6,6 +6,7 @@ import java.time.LocalTime;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import waypost.core.exercise.RoleKey;
 
 /** Reads what was typed into a field, or refuses it with what was found and what is allowed. */
 public final class Entered {
@@ -49,6 +50,15 @@ public final class Entered {
             return UUID.fromString(text.strip());
         } catch (IllegalArgumentException unreadable) {
             throw new FormProblem(field, "This form is damaged. Open the page again; what you typed is still here.");
+        }
+    }
+
+    /** A role of an exercise, activity/role. */
+    public static RoleKey role(@Nullable String typed, String otherwise) {
+        try {
+            return RoleKey.of(text(typed));
+        } catch (IllegalArgumentException unreadable) {
+            throw new FormProblem("role", otherwise);
         }
     }
 

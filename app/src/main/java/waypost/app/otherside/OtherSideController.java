@@ -3,6 +3,7 @@ package waypost.app.otherside;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -61,22 +62,15 @@ class OtherSideController {
     private ModelAndView page(OpenCourse open, OtherSideForm form, Map<String, String> problems) {
         Standing standing = open.standing();
         Signs signs = new Signs(standing);
-        List<RoleKey> strength = strength(standing);
-        List<Choice> choices = strength.stream()
-                .filter(role -> standing.onOtherSide(role).kind().isOpen())
-                .map(role -> new Choice(role.toString(), signs.title(role)))
-                .toList();
+        Map<Boolean, List<Choice>> byOpen = strength(standing).stream()
+                .collect(Collectors.partitioningBy(
+                        role -> standing.onOtherSide(role).kind().isOpen(),
+                        Collectors.mapping(
+                                role -> new Choice(role.toString(), signs.title(role)), Collectors.toList())));
         return new ModelAndView("otherside/other-side")
                 .addObject("head", open.head())
-                .addObject("choices", choices)
-                .addObject(
-                        "closed",
-                        strength.stream()
-                                .map(RoleKey::toString)
-                                .filter(role -> choices.stream()
-                                        .noneMatch(choice -> choice.role().equals(role)))
-                                .map(role -> new Choice(role, signs.title(RoleKey.of(role))))
-                                .toList())
+                .addObject("choices", byOpen.get(true))
+                .addObject("closed", byOpen.get(false))
                 .addObject(
                         "lines",
                         keeping.of(open.course().row().id()).stream()

@@ -38,11 +38,7 @@ record OtherSideForm(
     }
 
     RoleKey readRole() {
-        try {
-            return RoleKey.of(Entered.text(role));
-        } catch (IllegalArgumentException unreadable) {
-            throw new FormProblem("role", "Choose an exercise first.");
-        }
+        return Entered.role(role, "Choose an exercise first.");
     }
 
     int readSets() {

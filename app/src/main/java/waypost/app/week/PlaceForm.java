@@ -63,11 +63,7 @@ record PlaceForm(
     }
 
     private RoleKey readRole() {
-        try {
-            return RoleKey.of(Entered.text(role));
-        } catch (IllegalArgumentException unreadable) {
-            throw new FormProblem("role", "Found '" + role + "', allowed: an exercise of the plan.");
-        }
+        return Entered.role(role, "Found '" + role + "', allowed: an exercise of the plan.");
     }
 
     private static Set<DayOfWeek> days(String field, @Nullable List<String> typed) {

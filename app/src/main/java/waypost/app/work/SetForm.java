@@ -58,11 +58,7 @@ public record SetForm(
 
     /** A role as a form carries it, activity/role. */
     static RoleKey role(String text) {
-        try {
-            return RoleKey.of(text);
-        } catch (IllegalArgumentException unreadable) {
-            throw new FormProblem("role", "This form is damaged. Open the page again; what was done is still here.");
-        }
+        return Entered.role(text, "This form is damaged. Open the page again; what was done is still here.");
     }
 
     Optional<RoleKey> readInPlaceOf() {

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import waypost.core.body.Tissue;
+import waypost.core.exercise.Progression;
 import waypost.core.exercise.RoleKey;
 import waypost.core.prescription.Week;
 
@@ -77,12 +78,13 @@ public record WeekBoard(List<Day> days, List<Tally> tallies, Contacts contacts) 
      */
     public record Contacts(int before, int meant) {
 
-        private static final int RISE_PERCENT = 10;
         private static final int WHOLE = 100;
 
-        /** A tenth more than the week before (common practice, no source); empty where that had none. */
+        /** The share by which contacts rise in a week above the one before it; empty where that had none. */
         public OptionalInt most() {
-            return before == 0 ? OptionalInt.empty() : OptionalInt.of(before * (WHOLE + RISE_PERCENT) / WHOLE);
+            return before == 0
+                    ? OptionalInt.empty()
+                    : OptionalInt.of(before * (WHOLE + Progression.CONTACTS.usual()) / WHOLE);
         }
 
         public boolean isTooMany() {

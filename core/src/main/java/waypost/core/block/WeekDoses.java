@@ -47,15 +47,15 @@ public final class WeekDoses {
         if (often.isEmpty()) {
             return exercise(role).dose().daysAWeek();
         }
-        return often.get().per() == Frequency.Per.WEEK
-                ? OptionalInt.of(often.get().times())
-                : OptionalInt.empty();
+        boolean isOnSomeDays =
+                often.get().per() == Frequency.Per.WEEK && often.get().times() < Week.DAYS;
+        return isOnSomeDays ? OptionalInt.of(often.get().times()) : OptionalInt.empty();
     }
 
     /** Where an exercise comes by {@link Spread}; empty for every day, and where its dose says the kinds of days itself. */
     public Optional<Set<DayOfWeek>> spread(RoleKey role, Week week) {
         OptionalInt times = daysAWeek(role);
-        if (times.isEmpty() || times.getAsInt() >= Week.DAYS || !days(role).isEmpty()) {
+        if (times.isEmpty() || !days(role).isEmpty()) {
             return Optional.empty();
         }
         boolean isStrength = exercise(role).purpose() == Purpose.STRENGTH;

@@ -17,7 +17,7 @@ public record Dose(int sets, SetAim aim, Optional<String> tempo, String frequenc
 
     public static final int MOST_SETS = 20;
 
-    private static final Pattern TIMES_A_WEEK = Pattern.compile("([1-7]) a week");
+    private static final Pattern TIMES_A_WEEK = Pattern.compile("([1-6]) a week");
 
     public Dose {
         if (sets < 1 || sets > MOST_SETS) {

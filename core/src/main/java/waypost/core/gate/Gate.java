@@ -14,7 +14,6 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.Posture;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.OtherSide;
-import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.measure.Measure;
@@ -145,11 +144,10 @@ public final class Gate {
         if (part.isPresent()) {
             return judge(part.get(), facts).reasons();
         }
-        Role still = fromOtherSide(role)
+        return fromOtherSide(role)
                 .meanwhile()
-                .orElseGet(() -> Role.of(
-                        role.key(), role.title(), List.of(new Demand.Placed(Posture.SUPINE)), Reducible.NOTHING));
-        return judgeMeanwhile(still, facts).reasons();
+                .map(still -> judgeMeanwhile(still, facts).reasons())
+                .orElseGet(() -> known(role.key()).stops(facts));
     }
 
     /** Whether the region of another course has a limb of the same kind. */

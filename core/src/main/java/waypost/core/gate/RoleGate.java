@@ -196,6 +196,13 @@ final class RoleGate {
         }
     }
 
+    /** What stops it whatever it asks: holds, and events that nobody looked after. */
+    List<Reason> stops(Facts facts) {
+        List<Reason> reasons = new ArrayList<>();
+        addStops(facts, reasons);
+        return reasons;
+    }
+
     /** What is said of a limb that only lies or carries while the other side exercises. */
     Verdict judgeMeanwhile(Facts facts, boolean covered) {
         List<Reason> reasons = new ArrayList<>(4);

@@ -171,6 +171,23 @@ class WeeksTest {
         });
     }
 
+    /** As often as the week has days, or more: on every day. */
+    @ParameterizedTest
+    @CsvSource({"6,6", "7,", "21,"})
+    void severalTimesOnADayAreNoMoreDays(int times, Integer wanted) {
+        RoleKey role = operated("press");
+        Activity.Exercise press = COURSE.exercise("press");
+        Prescription often = Prescription.plain(
+                        press, role, new Since(DATE, 0), WorkingDose.usual(press, COURSE.role(role)))
+                .asOften(Optional.of(new Frequency(times, Frequency.Per.WEEK)));
+
+        assertThat(board(plan("press"), WorkLog.NONE, new Prescriptions(List.of(often)))
+                        .tallies())
+                .singleElement()
+                .satisfies(tally -> assertThat(tally.wanted())
+                        .isEqualTo(wanted == null ? OptionalInt.empty() : OptionalInt.of(wanted)));
+    }
+
     @Test
     void howOftenWasPrescribedGoesBeforeTheLibrary() {
         RoleKey role = operated("press");

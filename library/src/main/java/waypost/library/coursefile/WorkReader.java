@@ -86,14 +86,12 @@ record WorkReader(Bundle bundle) {
     }
 
     private RoleKey role(String text) {
-        if (text.startsWith("own-")) {
-            return RoleKey.of(text);
-        }
         List<String> known = bundle.activities().stream()
                 .flatMap(activity -> activity.roles().stream())
                 .map(role -> role.key().toString())
                 .toList();
-        if (!known.contains(text)) {
+        boolean isOwn = OwnExercise.isOwn(text.split("/", 2)[0]);
+        if (!known.contains(text) && !isOwn) {
             throw new IllegalArgumentException(Suggestion.oneOf(text, known));
         }
         return RoleKey.of(text);
