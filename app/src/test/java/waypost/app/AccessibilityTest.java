@@ -22,6 +22,7 @@ class AccessibilityTest {
 
     private static void check(Browser browser, String what) {
         List<String> faults = new AxeBuilder()
+                .setLegacyMode()
                 .analyze(browser.driver()).getViolations().stream()
                         .filter(rule -> SERIOUS.contains(rule.getImpact()))
                         .map(AccessibilityTest::said)

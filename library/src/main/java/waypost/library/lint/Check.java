@@ -24,7 +24,8 @@ public enum Check {
     DUTY_AGAINST_LIMIT,
     EQUAL_DEMANDS,
     WORDS_TWICE,
-    PASSING_UNSAID;
+    PASSING_UNSAID,
+    NOT_TOLD_PLAINLY;
 
     /** As it is printed: "open-while-barred". */
     public String word() {

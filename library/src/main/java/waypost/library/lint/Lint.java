@@ -38,6 +38,7 @@ public final class Lint {
                         new LimitChecks(protocol, places).findings(),
                         new NeedChecks(protocol, places).findings(),
                         new QuestionChecks(protocol, bundle, places).findings(),
+                        PlainChecks.of(protocol, places).findings(),
                         OpeningChecks.of(protocol, bundle, places).findings(),
                         MilestoneChecks.of(protocol, bundle, places).findings())
                 .flatMap(findings -> findings);
