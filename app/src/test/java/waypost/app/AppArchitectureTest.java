@@ -69,7 +69,8 @@ class AppArchitectureTest {
                     "sport",
                     "week",
                     "otherside",
-                    "note"),
+                    "note",
+                    "home"),
             List.of("today", "shelf", "bench", "whatif", "exchange"),
             List.of("demo"));
 

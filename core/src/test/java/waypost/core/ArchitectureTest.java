@@ -32,7 +32,7 @@ class ArchitectureTest {
             List.of("milestone"),
             List.of("course"),
             List.of("block", "care", "compare", "followup", "movement", "progression", "sport", "treatment"),
-            List.of("visit"));
+            List.of("home", "visit"));
 
     @ArchTest
     static void floorsUseOnlyFloorsBelow(JavaClasses classes) {

@@ -30,18 +30,11 @@ import waypost.app.course.CourseHeads;
 import waypost.app.course.OpenCourse;
 import waypost.app.entry.FormProblem;
 import waypost.app.entry.OutOfReach;
-import waypost.app.rack.Signs;
 import waypost.app.store.NotFoundException;
 import waypost.app.work.DayOfVisit;
 import waypost.app.work.VisitDays;
-import waypost.core.exercise.Activity;
-import waypost.core.exercise.Dose;
-import waypost.core.exercise.RoleKey;
 import waypost.core.followup.VisitAdvice;
-import waypost.core.prescription.Prescription;
-import waypost.core.protocol.Frequency;
 import waypost.library.words.AdviceWords;
-import waypost.library.words.ProgressionWords;
 
 /** The last post of a visit: wrap up. */
 @Controller
@@ -64,9 +57,6 @@ class NoteController {
         this.door = door;
         this.freshness = freshness;
     }
-
-    /** A line that may go home. */
-    public record HomeChoice(String role, String title, String dose, String often, boolean ticked) {}
 
     @GetMapping("/courses/{id}/wrap-up")
     ModelAndView wrapUp(
@@ -172,7 +162,7 @@ class NoteController {
                 .addObject("parts", draft.parts())
                 .addObject("shown", Notes.hash(draft))
                 .addObject("noteId", UUID.randomUUID())
-                .addObject("home", home(day, notes.home(id)))
+                .addObject("home", notes.home(day))
                 .addObject("adviceTitle", AdviceWords.title(advice))
                 .addObject("amended", amended)
                 .addObject("notes", written)
@@ -200,29 +190,5 @@ class NoteController {
                         "response",
                         typed.map(form -> NoteForm.text(form.response()))
                                 .orElse(amended.map(Note::response).orElse("")));
-    }
-
-    /** The plan's open exercises; what is done daily, and what was on the last list, is ticked. */
-    private static List<HomeChoice> home(DayOfVisit day, List<HomeItem> last) {
-        Signs signs = day.signs();
-        List<String> before = last.stream().map(HomeItem::role).toList();
-        return day.plan().roles().stream()
-                .flatMap(role -> day.visit().proposal(role).toDo().stream())
-                .map(toDo -> choice(toDo.role(), ProgressionWords.dose(toDo.dose()), day, signs, before))
-                .toList();
-    }
-
-    private static HomeChoice choice(RoleKey role, String dose, DayOfVisit day, Signs signs, List<String> before) {
-        Dose usual = ((Activity.Exercise) signs.activity(role)).dose();
-        Optional<Frequency> often = day.visit().prescribed(role).flatMap(Prescription::often);
-        return new HomeChoice(
-                role.toString(),
-                signs.title(role),
-                day.bands().in(dose),
-                often.map(Frequency::toString).orElse(usual.frequency()),
-                before.isEmpty()
-                        ? often.map(written -> written.per() == Frequency.Per.DAY)
-                                .orElse(usual.isDaily())
-                        : before.contains(role.toString()));
     }
 }

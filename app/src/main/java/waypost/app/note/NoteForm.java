@@ -1,8 +1,6 @@
 package waypost.app.note;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -13,8 +11,6 @@ import waypost.app.entry.FormProblem;
  * What is written at the end of a visit.
  *
  * @param visitedOn the day of the visit; empty for today
- * @param home roles of the list for home, activity/role
- * @param homeDose the dose of each, in the same order as {@code homeRole}
  * @param amends id of the note that this one amends; empty for a first note
  */
 public record NoteForm(
@@ -25,10 +21,6 @@ public record NoteForm(
         @Nullable String ownWords,
         @Nullable String nextOn,
         @Nullable String nextAt,
-        @Nullable List<String> home,
-        @Nullable List<String> homeRole,
-        @Nullable List<String> homeDose,
-        @Nullable List<String> homeOften,
         @Nullable String amends,
         @Nullable String why,
         @Nullable String shown,
@@ -36,9 +28,6 @@ public record NoteForm(
 
     private static final int LONGEST = 8000;
     private static final int LONGEST_RESPONSE = 900;
-
-    /** One line of the list for home. */
-    record Home(String role, String dose, String often) {}
 
     UUID readId() {
         return Entered.id("noteId", text(noteId));
@@ -76,23 +65,6 @@ public record NoteForm(
             throw new FormProblem("why", "Found " + said.length() + " characters, allowed: a reason of 3 to 300.");
         }
         return readAmends().isPresent() ? said : "";
-    }
-
-    /** The lines that were ticked, in their order. */
-    List<Home> readHome() {
-        List<Home> lines = new ArrayList<>();
-        List<String> roles = homeRole == null ? List.of() : homeRole;
-        for (int nth = 0; nth < roles.size(); nth++) {
-            if (home != null && home.contains(roles.get(nth))) {
-                lines.add(new Home(roles.get(nth), at(homeDose, nth), at(homeOften, nth)));
-            }
-        }
-        return lines;
-    }
-
-    private static String at(@Nullable List<String> list, int nth) {
-        String said = list == null || nth >= list.size() ? "" : list.get(nth).strip();
-        return said.length() <= 200 ? said : said.substring(0, 200);
     }
 
     static String text(@Nullable String entered) {

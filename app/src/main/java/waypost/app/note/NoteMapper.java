@@ -80,17 +80,4 @@ interface NoteMapper {
              order by n.visited_on desc, n.written_at desc
             """)
     List<Note> find(UUID courseId, String zone);
-
-    @Select("""
-            select h.role, h.title, h.dose, h.often
-              from home_item h
-              join visit_note n on n.id = h.note_id
-             where n.course_id = #{courseId}
-               and n.id = (select latest.id from visit_note latest
-                            where latest.course_id = #{courseId}
-                              and exists (select 1 from home_item i where i.note_id = latest.id)
-                            order by latest.written_at desc limit 1)
-             order by h.place
-            """)
-    List<HomeItem> findHome(UUID courseId);
 }

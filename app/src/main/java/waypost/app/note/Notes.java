@@ -1,7 +1,6 @@
 package waypost.app.note;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,13 +11,19 @@ import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Permission;
 import waypost.app.account.Staff;
 import waypost.app.entry.FormProblem;
-import waypost.app.rack.Signs;
+import waypost.app.home.HomePrograms;
+import waypost.app.home.HomeWords;
+import waypost.app.home.WrittenProgram;
 import waypost.app.shell.ClinicClock;
 import waypost.app.signature.Signature;
 import waypost.app.signature.Signatures;
 import waypost.app.store.NotFoundException;
 import waypost.app.work.DayOfVisit;
-import waypost.core.exercise.RoleKey;
+import waypost.core.home.HomeDays;
+import waypost.core.home.HomeLine;
+import waypost.core.home.HomeProgram;
+import waypost.core.home.HomeSays;
+import waypost.library.words.ProgressionWords;
 
 /** Keeps notes; rows are only added, an amendment names the note it amends. */
 @Service
@@ -30,12 +35,14 @@ class Notes {
     private final NoteMapper mapper;
     private final Drafts drafts;
     private final Signatures signatures;
+    private final HomePrograms programs;
     private final ClinicClock clock;
 
-    Notes(NoteMapper mapper, Drafts drafts, Signatures signatures, ClinicClock clock) {
+    Notes(NoteMapper mapper, Drafts drafts, Signatures signatures, HomePrograms programs, ClinicClock clock) {
         this.mapper = mapper;
         this.drafts = drafts;
         this.signatures = signatures;
+        this.programs = programs;
         this.clock = clock;
     }
 
@@ -43,8 +50,23 @@ class Notes {
         return mapper.find(courseId, staff.zone());
     }
 
-    List<HomeItem> home(UUID courseId) {
-        return mapper.findHome(courseId);
+    /** What the patient does at home from today on, as the program that stands has it. */
+    List<HomeItem> home(DayOfVisit day) {
+        return programs.of(day.course().row().id()).map(WrittenProgram::program).stream()
+                .filter(program -> program.isValidOn(day.date()))
+                .flatMap(program -> new HomeDays(day.standing().course(), day.date(), program)
+                        .of(day.date()).lines().stream()
+                                .filter(judged -> !(judged.says() instanceof HomeSays.Closed))
+                                .map(judged -> item(day, program, judged.line())))
+                .toList();
+    }
+
+    private static HomeItem item(DayOfVisit day, HomeProgram program, HomeLine line) {
+        return new HomeItem(
+                line.role().toString(),
+                day.signs().title(line.role()),
+                day.bands().in(ProgressionWords.dose(line.doseOn(day.date(), program.from()))),
+                HomeWords.often(line));
     }
 
     /** Days of other visits that have no note yet. */
@@ -87,7 +109,7 @@ class Notes {
                     "shown", "Something was logged since this page was shown. Look at the draft again, then sign.");
         }
         UUID courseId = day.course().row().id();
-        List<HomeItem> home = home(day.signs(), form);
+        List<HomeItem> home = home(day);
         UUID signature = staff.may(Permission.SIGN) ? signed(staff, courseId, draft, form) : null;
         try {
             mapper.insert(row(staff, day, amended.map(Note::visitedOn).orElse(day.date()), form, draft, signature));
@@ -153,22 +175,6 @@ class Notes {
                 signature,
                 staff.id(),
                 clock.now());
-    }
-
-    /** Only what is open today goes home. */
-    private static List<HomeItem> home(Signs signs, NoteForm form) {
-        List<HomeItem> items = new ArrayList<>();
-        for (NoteForm.Home line : form.readHome()) {
-            RoleKey role = RoleKey.of(line.role());
-            if (!signs.knows(role)) {
-                throw new FormProblem("home", "Found '" + role + "', allowed: an exercise of this course's library.");
-            }
-            if (!signs.of(signs.verdict(role)).isOpen()) {
-                throw new FormProblem("home", signs.title(role) + " is not open today and can't go home.");
-            }
-            items.add(new HomeItem(line.role(), signs.title(role), line.dose(), line.often()));
-        }
-        return items;
     }
 
     /** Puts a name to a note of somebody who may not sign. */

@@ -143,22 +143,6 @@ class NoteTest {
     }
 
     @Test
-    void onlyWhatIsOpenGoesHome() {
-        Map<String, String> form = form(visit.get("/wrap-up"));
-        form.put("home", SQUAT);
-        form.put("homeRole", SQUAT);
-        form.put("homeDose", "2 × 8 reps");
-        form.put("homeOften", "1 a day");
-        visit.post("/wrap-up", form);
-
-        assertThat(visit.get("/home/print"))
-                .contains("Heel slide", "2 × 8 reps", "1 a day", "Ring at once", "Not yet", "Operated: left leg");
-        Map<String, String> closed = form(visit.get("/wrap-up"));
-        closed.putAll(Map.of("home", "run-1/operated", "homeRole", "run-1/operated"));
-        assertThat(visit.post("/wrap-up", closed).body()).containsAnyOf("can&#39;t go home", "allowed: an exercise");
-    }
-
-    @Test
     void aVisitLeftOpenIsFoundAgainAndItsNoteWritten() {
         Map<String, String> late = visit.set(SQUAT, 9, 0);
         late.put(

@@ -53,6 +53,14 @@ public final class PlainText {
         return locale;
     }
 
+    /** The language as it is written in one country: its order of day and month, its clock. */
+    public Locale region() {
+        return new Locale.Builder()
+                .setLanguage(locale.getLanguage())
+                .setRegion(say("region"))
+                .build();
+    }
+
     /** All keys of this language. */
     public Set<String> keys() {
         return patterns.keySet();

@@ -3,29 +3,18 @@ package waypost.library.secondjudge;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.core.block.BlockAhead;
 import waypost.core.block.BlockSpan;
 import waypost.core.block.FirstDay;
 import waypost.core.course.Course;
-import waypost.core.course.History;
 import waypost.core.course.Outlook;
-import waypost.core.course.Standing;
-import waypost.core.criterion.Criterion;
 import waypost.core.exercise.Role;
-import waypost.core.log.Event;
-import waypost.core.log.Evidence;
-import waypost.core.measure.Reading;
-import waypost.core.measure.Readings;
-import waypost.core.resolved.Resolver;
 
 /** No block plans what the second judge does not find open on the day for which it is meant, and no day is too late. */
 @Tag("slow")
@@ -35,8 +24,6 @@ class BlockAheadTest {
     private static final int COURSES_BY_DAY = 24;
     private static final int A_ROLE_IN = 9;
 
-    private static final List<Event> NO_EVENT = List.of();
-
     @Test
     void whatIsMeantIsOpenOnItsDay() {
         var bundle = Agreement.withHardCases();
@@ -45,7 +32,7 @@ class BlockAheadTest {
         int toPlan = 0;
         for (int seed = 0; seed < COURSES; seed++) {
             GeneratedCourse generated = GeneratedCourse.of(bundle, seed);
-            Course course = course(generated);
+            Course course = LaterDay.course(generated);
             LocalDate today = generated.date();
             BlockSpan span = new BlockSpan(today.plusDays(seed % 15 - 3), 1 + seed % BlockSpan.MOST_WEEKS);
             BlockAhead ahead = BlockAhead.of(course, today, span);
@@ -63,7 +50,10 @@ class BlockAheadTest {
                 assertThat(day).isBetween(span.begins(), span.endsBefore().minusDays(1));
                 assertThat(day).isAfterOrEqualTo(today);
                 SecondJudge second = (first.get().isCertain() ? judges : planning)
-                        .computeIfAbsent(day, on -> second(generated, course, on, first.get()));
+                        .computeIfAbsent(
+                                day,
+                                on -> LaterDay.second(
+                                        generated, course, on, first.get().outlook()));
                 assertThat(second.judge(roles.get(nth)).kind())
                         .as("seed %s: %s %s", seed, roles.get(nth).key(), first.get())
                         .isIn("OPEN", "OPEN_WITH_LIMIT");
@@ -84,7 +74,7 @@ class BlockAheadTest {
         int closing = 0;
         for (int seed = 0; seed < COURSES_BY_DAY; seed++) {
             GeneratedCourse generated = GeneratedCourse.of(bundle, seed);
-            Course course = course(generated);
+            Course course = LaterDay.course(generated);
             LocalDate today = generated.date();
             BlockSpan span = new BlockSpan(today.plusDays(seed % 4), 3);
             BlockAhead ahead = BlockAhead.of(course, today, span);
@@ -111,56 +101,5 @@ class BlockAheadTest {
             }
         }
         assertThat(closing).isPositive();
-    }
-
-    private static Course course(GeneratedCourse generated) {
-        return Course.of(
-                Resolver.resolve(generated.protocol(), generated.answers(), generated.clocks(), generated.decisions()),
-                generated.bundle().activities(),
-                generated.bundle().measures(),
-                History.of(generated.side(), Evidence.of(generated.readings()), List.of(), generated.holds()));
-    }
-
-    /** What was measured counts on that day as it does today: it is a look ahead at the rules, not at readings growing old. */
-    private static SecondJudge second(GeneratedCourse generated, Course course, LocalDate on, FirstDay first) {
-        Standing then = course.on(on, generated.date(), first.outlook());
-        boolean planned = then.planned();
-        Set<String> met = planned
-                ? generated.protocol().criteria().stream().map(Criterion::id).collect(Collectors.toSet())
-                : course.on(generated.date(), generated.date(), Outlook.TIME_ONLY)
-                        .facts()
-                        .met();
-        long later = ChronoUnit.DAYS.between(generated.date(), on);
-        List<Reading> readings = generated.readings().all().stream()
-                .filter(reading -> !reading.date().isBefore(generated.dayZero()))
-                .map(reading -> moved(reading, later))
-                .toList();
-        return new SecondJudge(new GeneratedCourse(
-                generated.protocol(),
-                generated.bundle(),
-                generated.answers(),
-                generated.clocks(),
-                generated.decisions(),
-                on,
-                then.phase(),
-                met,
-                generated.side(),
-                generated.holds().stream().filter(hold -> hold.holdsOn(on)).toList(),
-                NO_EVENT,
-                new Readings(readings),
-                planned));
-    }
-
-    private static Reading moved(Reading reading, long days) {
-        return new Reading(
-                reading.measure(),
-                reading.side(),
-                reading.mode(),
-                reading.amount(),
-                reading.date().plusDays(days),
-                reading.strict(),
-                reading.rater(),
-                Optional.empty(),
-                Optional.empty());
     }
 }

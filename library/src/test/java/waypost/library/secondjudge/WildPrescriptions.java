@@ -56,7 +56,7 @@ record WildPrescriptions(Random random, LocalDate today) {
                 "");
     }
 
-    private WorkingDose dose(Activity.Exercise exercise, Role role) {
+    WorkingDose dose(Activity.Exercise exercise, Role role) {
         WorkingDose usual = WorkingDose.usual(exercise, role);
         SetAim aim = usual.aim();
         boolean runs = aim.counted() == Counted.RUNS;
