@@ -71,6 +71,7 @@ class AppArchitectureTest {
                     "otherside",
                     "note",
                     "home"),
+            List.of("patientpage"),
             List.of("today", "shelf", "bench", "whatif", "exchange"),
             List.of("demo"));
 

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -89,6 +90,24 @@ interface HomeMapper {
              limit 2
             """)
     List<ProgramRow> findLast(UUID courseId);
+
+    /** One program of a course. */
+    @Select("""
+            select p.id, p.starts_on, p.ends_on, p.wakes_at, p.sleeps_at, p.language, p.words, '' as written_by
+              from home_program p
+             where p.course_id = #{courseId} and p.id = #{id}
+            """)
+    Optional<ProgramRow> findOne(UUID courseId, UUID id);
+
+    /** Its lines, in their order. */
+    @Select("""
+            select l.program_id, l.role, l.sets, l.aim, l.load_amount, l.load_unit, l.set_up, l.times, l.minutes, l.days,
+                   l.grows_by, l.grows_days, l.grows_to, l.words
+              from home_line l
+             where l.course_id = #{courseId} and l.program_id = #{id}
+             order by l.place
+            """)
+    List<LineRow> findLinesOf(UUID courseId, UUID id);
 
     /** The lines of the last two programs of a course, in their order. */
     @Select("""

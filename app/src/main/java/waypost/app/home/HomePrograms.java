@@ -47,6 +47,11 @@ public class HomePrograms {
                 last.stream().skip(1).findFirst().map(row -> HomeRows.program(row, lines))));
     }
 
+    /** One of a course, whether it still stands or not. */
+    Optional<HomeProgram> named(UUID courseId, UUID id) {
+        return mapper.findOne(courseId, id).map(row -> HomeRows.program(row, mapper.findLinesOf(courseId, id)));
+    }
+
     /**
      * Writes a program in the place of the one that was seen. Sent twice, it is written once.
      *

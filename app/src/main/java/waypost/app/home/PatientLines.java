@@ -12,6 +12,7 @@ import waypost.core.body.Side;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
+import waypost.core.exercise.SetAim;
 import waypost.core.home.HomeDay;
 import waypost.core.home.HomeLine;
 import waypost.core.home.HomeSays;
@@ -27,6 +28,8 @@ import waypost.library.plain.Told;
  */
 record PatientLines(
         DayOfVisit day, WrittenProgram written, PatientWords words, List<HomeDay> days, List<HomeDay> shown) {
+
+    private static final int SECONDS_OF_A_MINUTE = 60;
 
     /** What is done on any day that is shown; what is closed today has no place among the exercises. */
     List<PatientSheet.Line> due() {
@@ -65,44 +68,54 @@ record PatientLines(
         Activity.Exercise exercise =
                 day.standing().course().exercise(line.role().activity());
         Role role = due.verdict().reducedTo().orElse(exercise.role(line.role()));
-        PlainText text = words.text();
+        Side side = Side.valueOf(day.course().row().side());
         return new PatientSheet.Line(
                 line.role().toString(),
                 words.title(line.role()),
                 words.dose().say(due.dose()),
                 words.dose().often(line),
                 mark(line),
-                line.growth()
-                        .map(each -> text.say(
-                                "page.grows",
-                                text.number(each.more()),
-                                text.number(each.everyDays()),
-                                text.number(each.most())))
-                        .orElse(""),
+                grows(line),
                 ends(line)
-                        .map(last -> text.say("page.ends", words.dates().say(last)))
+                        .map(last -> text().say("page.ends", words.dates().say(last)))
                         .orElse(""),
-                line.words().isEmpty() ? "" : text.say("page.words", line.words()),
+                line.words().isEmpty() ? "" : text().say("page.words", line.words()),
                 hours(line),
                 words.only(due.verdict()),
                 exercise.teaching().cues().stream().map(cue -> said("cue", cue)).toList(),
                 easier(exercise),
                 stop(exercise),
-                Figures.of(
-                        exercise,
-                        role,
-                        Optional.empty(),
-                        Side.valueOf(day.course().row().side())),
-                shown.stream().map(each -> ticks(line, each)).toList());
+                Figures.of(exercise, role, Optional.empty(), side),
+                holdSeconds(line.begun().aim()),
+                shown.stream().map(each -> ticks(line, each)).toList(),
+                toCome().map(each -> onDay(line, each)).toList());
+    }
+
+    private PlainText text() {
+        return words.text();
+    }
+
+    private Stream<HomeDay> toCome() {
+        return days.stream().filter(each -> !each.on().isBefore(day.date()));
+    }
+
+    private String grows(HomeLine line) {
+        return line.growth()
+                .map(each -> text().say(
+                                "page.grows",
+                                text().number(each.more()),
+                                text().number(each.everyDays()),
+                                text().number(each.most())))
+                .orElse("");
     }
 
     private String said(String kind, String written) {
-        return words.text().find(kind + "." + PlainText.key(written)).orElse(written);
+        return text().find(kind + "." + PlainText.key(written)).orElse(written);
     }
 
     /** Easier forms are written in the library's language alone. */
     private List<String> easier(Activity.Exercise exercise) {
-        return words.text().locale().equals(PlainText.LANGUAGES.get(0))
+        return text().locale().equals(PlainText.LANGUAGES.get(0))
                 ? exercise.teaching().easier()
                 : List.of();
     }
@@ -120,8 +133,8 @@ record PatientLines(
             return "";
         }
         return written.earlier(line.role())
-                .map(earlier -> earlier.equals(line) ? "" : words.text().say("page.changed"))
-                .orElseGet(() -> words.text().say("page.new"));
+                .map(earlier -> earlier.equals(line) ? "" : text().say("page.changed"))
+                .orElseGet(() -> text().say("page.new"));
     }
 
     /** Its last day, where the gate closes it before the program is over. */
@@ -148,6 +161,25 @@ record PatientLines(
                 : 0;
     }
 
+    private static int holdSeconds(SetAim aim) {
+        return switch (aim.counted()) {
+            case SECONDS -> aim.most();
+            case MINUTES -> aim.most() * SECONDS_OF_A_MINUTE;
+            default -> aim.holdSeconds().orElse(0);
+        };
+    }
+
+    private PatientSheet.OnDay onDay(HomeLine line, HomeDay on) {
+        return on.of(line.role()) instanceof HomeSays.Due due
+                ? new PatientSheet.OnDay(
+                        on.on().toString(),
+                        true,
+                        words.dose().say(due.dose()),
+                        words.only(due.verdict()),
+                        ticks(line, on))
+                : new PatientSheet.OnDay(on.on().toString(), false, "", List.of(), 0);
+    }
+
     /** The next rung of each exercise, where time opens it before the program is over; announced, never begun alone. */
     List<String> opens() {
         return written.program().lines().stream()
@@ -159,8 +191,7 @@ record PatientLines(
                                 day.standing().course().resolved().dayZero()))
                         .filter(opens -> opens.isAfter(day.date())
                                 && !opens.isAfter(written.program().until()))
-                        .map(opens -> words.text()
-                                .say(
+                        .map(opens -> text().say(
                                         "page.opens.says",
                                         words.title(role),
                                         words.dates().say(opens))))

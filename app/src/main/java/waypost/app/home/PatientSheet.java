@@ -46,6 +46,8 @@ public record PatientSheet(
      * @param mark new or changed, in words; blank where it is as before
      * @param hours when it is due, where it is done by the hour; empty otherwise
      * @param only how its way is limited today
+     * @param holdSeconds how long one hold or set takes by the clock; 0 where none is needed
+     * @param onDays every day from today to the program's last
      * @param ticks for each day of the grid how many boxes it has; 0 where it rests or is left out
      */
     public record Line(
@@ -63,5 +65,16 @@ public record PatientSheet(
             List<String> easier,
             String stop,
             Figure figure,
-            List<Integer> ticks) {}
+            int holdSeconds,
+            List<Integer> ticks,
+            List<OnDay> onDays) {}
+
+    /**
+     * An exercise on one day that is still to come.
+     *
+     * @param on ISO date
+     * @param due whether it is done on it: what is closed then is not
+     * @param slots how many times
+     */
+    public record OnDay(String on, boolean due, String dose, List<String> only, int slots) {}
 }

@@ -30,41 +30,49 @@ public class PatientSheets {
         this.phone = phone;
     }
 
-    PatientSheet of(DayOfVisit day, WrittenProgram written) {
-        HomeProgram program = written.program();
+    public PatientSheet of(DayOfVisit day, WrittenProgram written) {
         PatientWords words = PatientWords.of(day, written);
-        List<HomeDay> days = new HomeDays(day.standing().course(), day.date(), program).all();
+        PlainText text = words.text();
+        List<HomeDay> days = new HomeDays(day.standing().course(), day.date(), written.program()).all();
         List<HomeDay> shown = days.stream()
                 .filter(each -> !each.on().isBefore(day.date()))
                 .limit(DAYS_SHOWN)
                 .toList();
         PatientLines lines = new PatientLines(day, written, words, days, shown);
-        List<PlainFlag> flags = checkIns.asked(day.course()).stream()
-                .map(flag -> PlainFlag.of(words.text(), flag))
-                .toList();
         return new PatientSheet(
-                words.text(),
-                valid(words, program, day.date()),
-                words.text().say("page.done-by", written.by()),
-                written.words().isEmpty() ? "" : words.text().say("page.words", written.words()),
-                shown.stream().map(each -> column(words.text(), each.on())).toList(),
+                text,
+                valid(words, written.program(), day.date()),
+                text.say("page.done-by", written.by()),
+                written.words().isEmpty() ? "" : text.say("page.words", written.words()),
+                shown.stream().map(each -> column(text, each.on())).toList(),
                 lines.due(),
                 lines.leftOut(),
                 duties(day, words),
                 notYet(day, words),
-                day.standing()
-                        .course()
-                        .resolved()
-                        .pain()
-                        .map(pain -> words.rules().pain(pain.rule().most()))
-                        .orElse(""),
-                of(flags, Tier.EMERGENCY),
-                of(flags, Tier.SAME_DAY),
+                pain(day, words),
+                flags(day, text, Tier.EMERGENCY),
+                flags(day, text, Tier.SAME_DAY),
                 lines.opens(),
-                week(words.text(), day),
+                week(text, day),
                 goals(day, words),
                 phone.of(day.course().row().clinicId()),
                 day.course().row().surgeon());
+    }
+
+    private static String pain(DayOfVisit day, PatientWords words) {
+        return day.standing()
+                .course()
+                .resolved()
+                .pain()
+                .map(pain -> words.rules().pain(pain.rule().most()))
+                .orElse("");
+    }
+
+    private List<PlainFlag> flags(DayOfVisit day, PlainText text, Tier tier) {
+        return checkIns.asked(day.course()).stream()
+                .filter(flag -> flag.tier() == tier)
+                .map(flag -> PlainFlag.of(text, flag))
+                .toList();
     }
 
     private static String valid(PatientWords words, HomeProgram program, LocalDate today) {
@@ -81,10 +89,6 @@ public class PatientSheets {
         return new PatientSheet.Day(
                 date.getDayOfWeek().getDisplayName(TextStyle.SHORT, text.locale()),
                 String.valueOf(date.getDayOfMonth()));
-    }
-
-    private static List<PlainFlag> of(List<PlainFlag> flags, Tier tier) {
-        return flags.stream().filter(each -> each.flag().tier() == tier).toList();
     }
 
     private static List<Told> duties(DayOfVisit day, PatientWords words) {

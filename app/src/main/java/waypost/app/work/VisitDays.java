@@ -47,8 +47,12 @@ public class VisitDays {
     /** A day of the past as it is known now, such as that of a visit whose note was not written yet; never a future one. */
     public DayOfVisit on(Staff staff, UUID courseId, LocalDate day) {
         OpenCourse open = door.open(staff, courseId);
-        LoadedCourse course = open.course();
-        LocalDate today = day.isAfter(open.today()) ? open.today() : day;
+        return of(open.course(), day.isAfter(open.today()) ? open.today() : day);
+    }
+
+    /** A day of a course that is open already. */
+    public DayOfVisit of(LoadedCourse course, LocalDate today) {
+        UUID courseId = course.row().id();
         Standing standing = course.on(today);
         List<SetRow> sets = work.sets(courseId);
         Optional<CheckIn> said = said(course, today);
@@ -71,8 +75,8 @@ public class VisitDays {
                 written.plan(),
                 written.doses(),
                 written.tricks(),
-                bands.names(staff.clinicId()),
-                bands.measured(staff.clinicId()),
+                bands.names(course.row().clinicId()),
+                bands.measured(course.row().clinicId()),
                 new Signs(standing));
     }
 

@@ -73,7 +73,7 @@ class HomeTest {
                         "Your therapist says: Well done so far.",
                         "Call an ambulance for this",
                         "Not yet",
-                        "Operated: left leg")
+                        "The diamond marks the operated side.")
                 .doesNotContain("at most 90° of flexion");
     }
 

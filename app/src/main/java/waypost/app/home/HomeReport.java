@@ -1,0 +1,26 @@
+package waypost.app.home;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a patient said of one slot of a day at home.
+ *
+ * @param id made on the telephone, so that what is sent twice is kept once
+ * @param role blank for a sign to ring for
+ * @param slot which time of the day, from 0 on
+ * @param pain 0 to 10; empty where it was not said
+ * @param flag id of a sign to ring for that was answered with yes; blank otherwise
+ */
+public record HomeReport(
+        UUID id,
+        UUID programId,
+        String role,
+        LocalDate doneOn,
+        int slot,
+        boolean done,
+        boolean tooMuch,
+        @Nullable Integer pain,
+        String flag,
+        String note) {}

@@ -1,0 +1,89 @@
+package waypost.app.home;
+
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import waypost.app.entry.FormProblem;
+import waypost.app.shell.ClinicClock;
+import waypost.core.exercise.RoleKey;
+import waypost.core.home.HomeProgram;
+
+/** Keeps what patients say of their days at home; rows are only added, the last of a slot holds. */
+@Service
+public class HomeReports {
+
+    private static final int MOST_AT_ONCE = 500;
+    private static final int LAST_SLOT = 47;
+    private static final int WORST_PAIN = 10;
+    private static final int LONGEST_NOTE = 300;
+    private static final int LONGEST_FLAG = 40;
+
+    private final HomeReportMapper mapper;
+    private final HomePrograms programs;
+    private final ClinicClock clock;
+
+    HomeReports(HomeReportMapper mapper, HomePrograms programs, ClinicClock clock) {
+        this.mapper = mapper;
+        this.programs = programs;
+        this.clock = clock;
+    }
+
+    /**
+     * Keeps what came from a telephone, all of it or nothing. What came before is kept once.
+     *
+     * @throws FormProblem naming what can't be taken
+     */
+    @Transactional
+    public void keep(UUID courseId, LocalDate today, List<HomeReport> reports) {
+        if (reports.size() > MOST_AT_ONCE) {
+            throw new FormProblem("reports", "Found " + reports.size() + ", allowed: " + MOST_AT_ONCE + " at once.");
+        }
+        for (HomeReport report : reports) {
+            check(courseId, today, report);
+            mapper.insert(courseId, report, clock.now());
+        }
+    }
+
+    private void check(UUID courseId, LocalDate today, HomeReport report) {
+        HomeProgram program = programs.named(courseId, report.programId())
+                .orElseThrow(() -> new FormProblem("programId", "Found a program that is not this patient's."));
+        Set<String> roles =
+                program.lines().stream().map(line -> line.role().toString()).collect(Collectors.toSet());
+        refuseUnless(report.role().isBlank() || roles.contains(report.role()), "role", "one of the program");
+        boolean inReach = !report.doneOn().isBefore(program.from().minusDays(1))
+                && !report.doneOn().isAfter(today.plusDays(1));
+        refuseUnless(inReach, "doneOn", "a day since the program began");
+        refuseUnless(report.slot() >= 0 && report.slot() <= LAST_SLOT, "slot", "0 to " + LAST_SLOT);
+        Integer pain = report.pain();
+        refuseUnless(pain == null || pain >= 0 && pain <= WORST_PAIN, "pain", "0 to " + WORST_PAIN);
+        refuseUnless(report.note().length() <= LONGEST_NOTE, "note", LONGEST_NOTE + " characters at most");
+        refuseUnless(report.flag().length() <= LONGEST_FLAG, "flag", "the id of a sign");
+    }
+
+    private static void refuseUnless(boolean fine, String field, String allowed) {
+        if (!fine) {
+            throw new FormProblem(field, "Found something else in " + field + ", allowed: " + allowed + ".");
+        }
+    }
+
+    /** What holds of each slot of the days since one, in the order of the days. */
+    public List<HomeReport> since(UUID courseId, LocalDate from) {
+        record Slot(String role, LocalDate on, int nth, String flag) {}
+        Map<Slot, HomeReport> last = new LinkedHashMap<>();
+        for (HomeReport each : mapper.find(courseId, from)) {
+            last.put(new Slot(each.role(), each.doneOn(), each.slot(), each.flag()), each);
+        }
+        return List.copyOf(last.values());
+    }
+
+    /** Whether an exercise was said to be too much since a program began; it waits until the therapist writes another. */
+    public static boolean isTooMuch(List<HomeReport> reports, RoleKey role) {
+        return reports.stream().anyMatch(each -> each.tooMuch() && each.role().equals(role.toString()));
+    }
+}

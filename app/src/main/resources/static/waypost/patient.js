@@ -1,0 +1,204 @@
+/* The patient's page: today's exercises one at a time, kept on the telephone and sent once when there is a connection. */
+(() => {
+  const body = document.body;
+  if (!body.dataset.program) {
+    document.getElementById("lock")?.addEventListener("click", () => close());
+    return;
+  }
+  const OUTBOX = "waypost-home-outbox";
+  const SAID = "waypost-home-said";
+  const REST_SECONDS = 30;
+  const read = (key) => JSON.parse(localStorage.getItem(key) || "[]");
+  const write = (key, value) => localStorage.setItem(key, JSON.stringify(value));
+  const told = document.getElementById("told");
+
+  /* The clinic says which day it was when the page came; the telephone's clock alone says how many have passed since. */
+  const local = (date) => new Date(date.getTime() - date.getTimezoneOffset() * 60000).toISOString().slice(0, 10);
+  const served = body.dataset.today;
+  const firstSeen = JSON.parse(localStorage.getItem("waypost-home-first") || "null");
+  const anchor = firstSeen && firstSeen.served === served ? firstSeen : { served, at: local(new Date()) };
+  localStorage.setItem("waypost-home-first", JSON.stringify(anchor));
+  const passed = Math.round((Date.parse(local(new Date())) - Date.parse(anchor.at)) / 86400000);
+  const today = new Date(Date.parse(served) + Math.max(0, passed) * 86400000).toISOString().slice(0, 10);
+
+  /* What was said. */
+  const say = (report) => {
+    const entry = { id: crypto.randomUUID(), programId: body.dataset.program, role: "", doneOn: today, slot: 0, done: false, tooMuch: false, pain: null, flag: "", note: "", ...report };
+    write(OUTBOX, [...read(OUTBOX), entry]);
+    write(SAID, [...read(SAID).filter((each) => each.programId === entry.programId), entry]);
+    told.textContent = body.dataset.kept;
+    send();
+  };
+  let sending = false;
+  const send = async () => {
+    const waiting = read(OUTBOX);
+    if (sending || waiting.length === 0) {
+      return;
+    }
+    sending = true;
+    try {
+      const answer = await fetch("/home/reports", { method: "POST", headers: { "Content-Type": "application/json" }, body: JSON.stringify(waiting) });
+      if (answer.ok && answer.headers.get("X-Waypost")) {
+        const gone = new Set(waiting.map((each) => each.id));
+        write(OUTBOX, read(OUTBOX).filter((each) => !gone.has(each.id)));
+        told.textContent = body.dataset.sent;
+      } else if (answer.status === 401) {
+        told.textContent = body.dataset.ended;
+      }
+    } catch {
+      /* Kept; it goes when there is a connection. */
+    }
+    sending = false;
+  };
+  addEventListener("online", send);
+  setInterval(send, 15000);
+
+  /* Exercises of the day. */
+  const cards = [...document.querySelectorAll(".exercise")];
+  const plan = (card) => JSON.parse(card.dataset.days).find((each) => each.on === today);
+  const said = (card) => read(SAID).filter((each) => each.programId === body.dataset.program && each.role === card.dataset.role);
+  const due = cards.filter((card) => plan(card)?.due);
+  let at = 0;
+
+  const fill = (card) => {
+    const day = plan(card);
+    const mine = said(card).filter((each) => each.doneOn === today);
+    card.querySelector(".nth").textContent = body.dataset.of.replace("##", String(due.length)).replace("#", String(due.indexOf(card) + 1));
+    card.querySelector(".dose strong").textContent = day.dose;
+    card.querySelector(".only").replaceChildren(...day.only.map((text) => Object.assign(document.createElement("li"), { textContent: text })));
+    card.querySelector(".slots").replaceChildren(...Array.from({ length: day.slots }, (_, nth) => {
+      const box = document.createElement("span");
+      const report = mine.filter((each) => each.slot === nth).pop();
+      box.className = report ? (report.done ? "box done" : "box undone") : "box";
+      box.textContent = report ? (report.done ? "✓" : "–") : String(nth + 1);
+      return box;
+    }));
+    const waits = card.dataset.waits === "true" || said(card).some((each) => each.tooMuch);
+    card.querySelector(".lots").hidden = !waits;
+    card.querySelector(".doing").hidden = waits || open(card) < 0;
+  };
+  const open = (card) => {
+    const mine = new Set(said(card).filter((each) => each.doneOn === today).map((each) => each.slot));
+    return Array.from({ length: plan(card).slots }, (_, nth) => nth).findIndex((nth) => !mine.has(nth));
+  };
+  const show = () => {
+    cards.forEach((card) => { card.hidden = true; });
+    document.getElementById("rests").hidden = due.length > 0;
+    if (due.length === 0) {
+      return;
+    }
+    at = Math.min(Math.max(at, 0), due.length - 1);
+    fill(due[at]);
+    due[at].hidden = false;
+    due[at].scrollIntoView({ block: "start" });
+    due[at].querySelector(".back").disabled = at === 0;
+    due[at].querySelector(".next").disabled = at === due.length - 1;
+    document.getElementById("all-done").hidden = due.some((card) => open(card) >= 0 && !said(card).some((each) => each.tooMuch));
+  };
+
+  const keep = (card, done) => {
+    const pain = card.querySelector(".pain input:checked");
+    const tooMuch = card.querySelector(".much input").checked;
+    const note = card.querySelector(".note input");
+    say({ role: card.dataset.role, slot: Math.max(open(card), 0), done, tooMuch, pain: pain ? Number(pain.value) : null, note: note.value.trim() });
+    note.value = "";
+    if (pain) {
+      pain.checked = false;
+    }
+    show();
+  };
+
+  /* A hold and a rest, with a sound at the end of each. */
+  const beep = () => {
+    const audio = new AudioContext();
+    const tone = audio.createOscillator();
+    tone.connect(audio.destination);
+    tone.start();
+    tone.stop(audio.currentTime + 0.25);
+  };
+  const run = (card) => {
+    const button = card.querySelector(".run");
+    const shown = card.querySelector(".clock output");
+    if (card.ticking) {
+      clearInterval(card.ticking);
+      card.ticking = null;
+      button.textContent = body.dataset.start;
+      shown.textContent = card.dataset.seconds;
+      return;
+    }
+    let ends = Date.now() + Number(card.dataset.seconds) * 1000;
+    let rests = false;
+    button.textContent = body.dataset.halt;
+    card.ticking = setInterval(() => {
+      const left = Math.ceil((ends - Date.now()) / 1000);
+      if (left > 0) {
+        shown.textContent = rests ? `${body.dataset.rest} ${left}` : String(left);
+        return;
+      }
+      beep();
+      if (rests) {
+        run(card);
+      } else {
+        rests = true;
+        ends = Date.now() + REST_SECONDS * 1000;
+      }
+    }, 200);
+  };
+
+  cards.forEach((card) => {
+    card.querySelector(".done").addEventListener("click", () => keep(card, true));
+    card.querySelector(".undone").addEventListener("click", () => keep(card, false));
+    card.querySelector(".back").addEventListener("click", () => { at -= 1; show(); });
+    card.querySelector(".next").addEventListener("click", () => { at += 1; show(); });
+    card.querySelector(".play").addEventListener("click", () => card.querySelector("figure").classList.toggle("playing"));
+    card.querySelector(".run")?.addEventListener("click", () => run(card));
+  });
+
+  /* Signs to ring for come first, once a day. */
+  const flags = document.getElementById("flags");
+  const asked = "waypost-home-asked";
+  const begin = () => {
+    flags.hidden = true;
+    document.getElementById("today").hidden = false;
+    show();
+  };
+  const raised = () => read(SAID).filter((each) => each.flag && each.doneOn === today);
+  document.querySelectorAll("[data-flag]").forEach((button) => {
+    const answer = button.parentElement.querySelector("strong");
+    if (raised().some((each) => each.flag === button.dataset.flag)) {
+      answer.hidden = false;
+    }
+    button.addEventListener("click", () => {
+      answer.hidden = false;
+      document.getElementById("none").hidden = true;
+      say({ flag: button.dataset.flag });
+    });
+  });
+  document.getElementById("none").addEventListener("click", () => { localStorage.setItem(asked, today); begin(); });
+  if (today > body.dataset.until) {
+    flags.hidden = true;
+    told.textContent = body.dataset.over;
+  } else if (raised().length > 0) {
+    document.getElementById("none").hidden = true;
+  } else if (localStorage.getItem(asked) === today) {
+    begin();
+  }
+
+  /* Kept for when there is no connection. */
+  const assets = () => [...document.querySelectorAll("link[rel=stylesheet],link[rel=icon],link[rel=manifest],script[src]")].map((each) => each.href || each.src);
+  if ("serviceWorker" in navigator) {
+    navigator.serviceWorker.register("/home/worker.js", { scope: "/home/" })
+      .then(() => caches.open("waypost-home"))
+      .then((kept) => kept.addAll(navigator.onLine ? ["/home/plan", ...assets()] : []))
+      .then(() => { body.dataset.offline = "ready"; })
+      .catch(() => {});
+  }
+  const close = async () => {
+    await fetch("/home/close", { method: "POST" }).catch(() => {});
+    await caches?.delete("waypost-home");
+    Object.keys(localStorage).filter((key) => key.startsWith("waypost-home")).forEach((key) => localStorage.removeItem(key));
+    location.replace("/home");
+  };
+  document.getElementById("lock").addEventListener("click", close);
+  send();
+})();
