@@ -11,6 +11,8 @@ create table home_program (
     sleeps_at  time not null,
     language   text not null check (language in ('en', 'de')),
     words      text not null default '' check (length(words) <= 300),
+    -- How much pain the protocol let on the day on which it was written, 0 to 10.
+    pain_most  smallint not null check (pain_most between 0 and 10),
     written_by uuid not null references account,
     written_at timestamptz not null default now(),
     nth        bigint generated always as identity,
@@ -27,6 +29,8 @@ create table home_line (
     program_id   uuid not null,
     place        smallint not null check (place between 0 and 19),
     role         text not null check (length(role) between 3 and 200),
+    -- As it was called then.
+    title        text not null check (length(title) between 1 and 200),
     sets         smallint not null check (sets between 1 and 20),
     aim          text not null check (length(aim) between 1 and 200),
     load_amount  numeric(6, 2) check (load_amount between 0 and 500),

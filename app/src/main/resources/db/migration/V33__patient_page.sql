@@ -43,6 +43,17 @@ create table home_report (
 
 create index home_report_by_course on home_report (course_id, done_on, nth);
 
-grant select, insert on home_link, home_session, home_report to ${app_role};
+-- Somebody has looked at what a patient said, up to a report.
+create table home_seen (
+    course_id uuid not null references course,
+    up_to     bigint not null,
+    seen_on   date not null check (seen_on between date '1990-01-01' and date '2200-01-01'),
+    seen_by   uuid not null references account,
+    seen_at   timestamptz not null default now(),
+    nth       bigint generated always as identity,
+    primary key (course_id, nth)
+);
+
+grant select, insert on home_link, home_session, home_report, home_seen to ${app_role};
 grant update (revoked_at, wrong) on home_link to ${app_role};
 grant delete on home_session to ${app_role};

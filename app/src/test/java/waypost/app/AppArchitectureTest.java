@@ -56,7 +56,8 @@ class AppArchitectureTest {
                     "record",
                     "trend",
                     "finder",
-                    "own"),
+                    "own",
+                    "diary"),
             List.of(
                     "measure",
                     "checkin",

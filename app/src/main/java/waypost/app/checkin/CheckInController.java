@@ -15,10 +15,14 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.course.CourseHeads;
+import waypost.app.diary.Diary;
+import waypost.app.diary.DiaryWeek;
 import waypost.app.entry.Sent;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.RoleKey;
 import waypost.core.safety.RedFlag;
 import waypost.core.safety.Tier;
 
@@ -30,12 +34,14 @@ class CheckInController {
     private final CourseLoader loader;
     private final CourseHeads heads;
     private final CheckIns checkIns;
+    private final Diary diary;
     private final ClinicClock clock;
 
-    CheckInController(CourseLoader loader, CourseHeads heads, CheckIns checkIns, ClinicClock clock) {
+    CheckInController(CourseLoader loader, CourseHeads heads, CheckIns checkIns, Diary diary, ClinicClock clock) {
         this.loader = loader;
         this.heads = heads;
         this.checkIns = checkIns;
+        this.diary = diary;
         this.clock = clock;
     }
 
@@ -44,6 +50,9 @@ class CheckInController {
 
     /** Today's check-in as it stands, with what its flags say. */
     public record Outcome(CheckIns.Kept kept, List<RedFlag> raised, boolean stops) {}
+
+    /** What came from home, with the exercises that were too much by name. */
+    public record AtHome(DiaryWeek week, List<String> tooMuch) {}
 
     @GetMapping("/courses/{id}/check-in")
     ModelAndView checkIn(@AuthenticationPrincipal Staff staff, @PathVariable UUID id) {
@@ -70,6 +79,7 @@ class CheckInController {
                 .addObject("head", heads.head(course, course.on(today), today))
                 .addObject("groups", groups(asked))
                 .addObject("before", before(course, today))
+                .addObject("atHome", atHome(course, today))
                 .addObject(
                         "outcomes",
                         checkIns.on(course, today).stream()
@@ -78,6 +88,19 @@ class CheckInController {
                 .addObject("surgeon", course.row().surgeon())
                 .addObject("form", form)
                 .addObject("problems", Map.of());
+    }
+
+    /** A week at home as the patient's own page told it. */
+    private AtHome atHome(LoadedCourse course, LocalDate today) {
+        DiaryWeek week = diary.week(course.row().id(), today);
+        List<String> tooMuch = week.tooMuch().stream()
+                .filter(role -> role.contains("/"))
+                .map(role -> course.bundle()
+                        .findActivity(RoleKey.of(role).activity())
+                        .map(Activity::title)
+                        .orElse(role))
+                .toList();
+        return new AtHome(week, tooMuch);
     }
 
     /** What was said the last time before today, empty where nothing was. */

@@ -29,6 +29,7 @@ interface HomeMapper {
             LocalTime sleepsAt,
             String language,
             String words,
+            int painMost,
             UUID by,
             Instant at) {}
 
@@ -62,20 +63,20 @@ interface HomeMapper {
 
     @Insert("""
             insert into home_program (id, course_id, follows, starts_on, ends_on, wakes_at, sleeps_at, language, words,
-                                      written_by, written_at)
+                                      pain_most, written_by, written_at)
             values (#{p.id}, #{p.courseId}, #{p.follows}, #{p.startsOn}, #{p.endsOn}, #{p.wakesAt}, #{p.sleepsAt},
-                    #{p.language}, #{p.words}, #{p.by}, #{p.at})
+                    #{p.language}, #{p.words}, #{p.painMost}, #{p.by}, #{p.at})
             """)
     int insert(@Param("p") NewProgram program);
 
     @Insert("""
-            insert into home_line (course_id, program_id, place, role, sets, aim, load_amount, load_unit, set_up, times, minutes,
+            insert into home_line (course_id, program_id, place, role, title, sets, aim, load_amount, load_unit, set_up, times, minutes,
                                    days, grows_by, grows_days, grows_to, words)
-            values (#{courseId}, #{line.programId}, #{place}, #{line.role}, #{line.sets}, #{line.aim}, #{line.loadAmount},
+            values (#{courseId}, #{line.programId}, #{place}, #{line.role}, #{title}, #{line.sets}, #{line.aim}, #{line.loadAmount},
                     #{line.loadUnit}, #{line.setUp}, #{line.times}, #{line.minutes}, #{line.days}, #{line.growsBy},
                     #{line.growsDays}, #{line.growsTo}, #{line.words})
             """)
-    int insertLine(UUID courseId, int place, @Param("line") LineRow line);
+    int insertLine(UUID courseId, int place, String title, @Param("line") LineRow line);
 
     @Select("select exists (select 1 from home_program where id = #{id})")
     boolean isWritten(UUID id);

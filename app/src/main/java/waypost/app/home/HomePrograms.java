@@ -14,6 +14,7 @@ import waypost.app.shell.ClinicClock;
 import waypost.core.course.Standing;
 import waypost.core.home.HomeDay;
 import waypost.core.home.HomeDays;
+import waypost.core.home.HomeLine;
 import waypost.core.home.HomeProgram;
 import waypost.core.home.HomeSays;
 import waypost.library.words.Words;
@@ -21,6 +22,8 @@ import waypost.library.words.Words;
 /** Keeps programs for home; rows are only added, and the last one of a course holds. */
 @Service
 public class HomePrograms {
+
+    private static final int WORST_PAIN = 10;
 
     private final HomeMapper mapper;
     private final ClinicClock clock;
@@ -71,18 +74,21 @@ public class HomePrograms {
             throw meanwhile();
         }
         try {
-            mapper.insert(row(staff, courseId, id, form, program));
+            mapper.insert(row(staff, courseId, standing, form, program));
         } catch (DuplicateKeyException twoAtOnce) {
             throw meanwhile();
         }
         for (int place = 0; place < program.lines().size(); place++) {
-            mapper.insertLine(courseId, place, HomeRows.row(id, program.lines().get(place)));
+            HomeLine line = program.lines().get(place);
+            String title = standing.course().exercise(line.role().activity()).title();
+            mapper.insertLine(courseId, place, title, HomeRows.row(id, line));
         }
     }
 
-    private HomeMapper.NewProgram row(Staff staff, UUID courseId, UUID id, HomeForm form, HomeProgram program) {
+    private HomeMapper.NewProgram row(
+            Staff staff, UUID courseId, Standing standing, HomeForm form, HomeProgram program) {
         return new HomeMapper.NewProgram(
-                id,
+                form.readId(),
                 courseId,
                 form.readSeen().orElse(null),
                 program.from(),
@@ -91,6 +97,11 @@ public class HomePrograms {
                 program.waking().to(),
                 form.readLanguage().getLanguage(),
                 form.readWords(),
+                standing.course()
+                        .resolved()
+                        .pain()
+                        .map(pain -> pain.rule().most())
+                        .orElse(WORST_PAIN),
                 staff.id(),
                 clock.now());
     }

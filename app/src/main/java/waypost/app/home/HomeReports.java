@@ -1,20 +1,19 @@
 package waypost.app.home;
 
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import waypost.app.diary.Diary;
+import waypost.app.diary.HomeReport;
 import waypost.app.entry.FormProblem;
-import waypost.app.shell.ClinicClock;
 import waypost.core.exercise.RoleKey;
 import waypost.core.home.HomeProgram;
 
-/** Keeps what patients say of their days at home; rows are only added, the last of a slot holds. */
+/** Keeps what patients say of their days at home. */
 @Service
 public class HomeReports {
 
@@ -24,14 +23,12 @@ public class HomeReports {
     private static final int LONGEST_NOTE = 300;
     private static final int LONGEST_FLAG = 40;
 
-    private final HomeReportMapper mapper;
+    private final Diary diary;
     private final HomePrograms programs;
-    private final ClinicClock clock;
 
-    HomeReports(HomeReportMapper mapper, HomePrograms programs, ClinicClock clock) {
-        this.mapper = mapper;
+    HomeReports(Diary diary, HomePrograms programs) {
+        this.diary = diary;
         this.programs = programs;
-        this.clock = clock;
     }
 
     /**
@@ -46,7 +43,7 @@ public class HomeReports {
         }
         for (HomeReport report : reports) {
             check(courseId, today, report);
-            mapper.insert(courseId, report, clock.now());
+            diary.add(courseId, report);
         }
     }
 
@@ -70,16 +67,6 @@ public class HomeReports {
         if (!fine) {
             throw new FormProblem(field, "Found something else in " + field + ", allowed: " + allowed + ".");
         }
-    }
-
-    /** What holds of each slot of the days since one, in the order of the days. */
-    public List<HomeReport> since(UUID courseId, LocalDate from) {
-        record Slot(String role, LocalDate on, int nth, String flag) {}
-        Map<Slot, HomeReport> last = new LinkedHashMap<>();
-        for (HomeReport each : mapper.find(courseId, from)) {
-            last.put(new Slot(each.role(), each.doneOn(), each.slot(), each.flag()), each);
-        }
-        return List.copyOf(last.values());
     }
 
     /** Whether an exercise was said to be too much since a program began; it waits until the therapist writes another. */

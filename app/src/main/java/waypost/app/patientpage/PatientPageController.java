@@ -21,9 +21,9 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.servlet.ModelAndView;
+import waypost.app.diary.HomeReport;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
-import waypost.app.home.HomeReport;
 import waypost.app.home.HomeReports;
 import waypost.library.plain.PlainText;
 

@@ -7,8 +7,9 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.ModelAndView;
 import tools.jackson.databind.json.JsonMapper;
+import waypost.app.diary.Diary;
+import waypost.app.diary.HomeReport;
 import waypost.app.home.HomePrograms;
-import waypost.app.home.HomeReport;
 import waypost.app.home.HomeReports;
 import waypost.app.home.PatientSheet;
 import waypost.app.home.PatientSheets;
@@ -28,7 +29,7 @@ class PatientPlans {
     private final VisitDays days;
     private final HomePrograms programs;
     private final PatientSheets sheets;
-    private final HomeReports reports;
+    private final Diary diary;
     private final HomeLinks links;
 
     PatientPlans(
@@ -36,13 +37,13 @@ class PatientPlans {
             VisitDays days,
             HomePrograms programs,
             PatientSheets sheets,
-            HomeReports reports,
+            Diary diary,
             HomeLinks links) {
         this.loader = loader;
         this.days = days;
         this.programs = programs;
         this.sheets = sheets;
-        this.reports = reports;
+        this.diary = diary;
         this.links = links;
     }
 
@@ -68,7 +69,7 @@ class PatientPlans {
             return page.addObject("cards", List.of());
         }
         PatientSheet sheet = sheets.of(day, written.get());
-        List<HomeReport> said = reports
+        List<HomeReport> said = diary
                 .since(whose.courseId(), written.get().program().from())
                 .stream()
                 .filter(each -> each.programId().equals(written.get().id()))

@@ -18,7 +18,7 @@ import waypost.app.testing.Visitor;
 @Tag("browser")
 class PatientPageBrowserTest {
 
-    private static final Visitor THERAPIST = Visitor.signedIn("therapist");
+    private static final Visitor THERAPIST = Visitor.signedIn("upriver");
 
     private static void enter(Browser telephone, String born) {
         String[] parts = born.split("-");

@@ -15,7 +15,7 @@ import waypost.app.testing.Visitor;
 /** The link to a patient's page: who gets in, what it shows, and what is sent back. */
 class PatientPageTest {
 
-    private static final Visitor THERAPIST = Visitor.signedIn("therapist");
+    private static final Visitor THERAPIST = Visitor.signedIn("upriver");
     private static final int WRONG = 401;
     private static final int GONE = 410;
     private static final int WAIT = 429;
@@ -72,7 +72,7 @@ class PatientPageTest {
                 "insert into home_link (secret_hash, course_id, made_by, expires_on) values (?, ?, ?, ?)",
                 DigestUtils.sha256Hex("long-over"),
                 home.visit().id(),
-                RunningWaypost.get().staff("therapist").id(),
+                RunningWaypost.get().staff("upriver").id(),
                 RunningWaypost.TODAY.minusDays(1));
 
         assertThat(AtHome.open(Visitor.stranger(), "long-over", AtHome.BORN)).isEqualTo(GONE);

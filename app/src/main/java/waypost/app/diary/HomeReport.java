@@ -1,4 +1,4 @@
-package waypost.app.home;
+package waypost.app.diary;
 
 import java.time.LocalDate;
 import java.util.UUID;
