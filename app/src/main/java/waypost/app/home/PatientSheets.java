@@ -6,6 +6,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import waypost.app.checkin.CheckIns;
 import waypost.app.work.DayOfVisit;
+import waypost.core.course.DutyStatus;
 import waypost.core.home.HomeDay;
 import waypost.core.home.HomeDays;
 import waypost.core.home.HomeProgram;
@@ -92,7 +93,17 @@ public class PatientSheets {
     }
 
     private static List<Told> duties(DayOfVisit day, PatientWords words) {
-        return day.standing().duties().stream().map(words.duties()::say).toList();
+        return day.standing().duties().stream()
+                .filter(PatientSheets::isStillOpen)
+                .map(words.duties()::say)
+                .toList();
+    }
+
+    /** What is begun or met needs no word any more. */
+    private static boolean isStillOpen(DutyStatus duty) {
+        boolean begun = duty instanceof DutyStatus.ToBegin begin && begin.begun();
+        boolean met = duty instanceof DutyStatus.Due due && due.milestone().isMet();
+        return !begun && !met;
     }
 
     private static List<Told> notYet(DayOfVisit day, PatientWords words) {

@@ -24,6 +24,9 @@ import waypost.core.body.Side;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
 import waypost.core.limit.MotionLimit;
+import waypost.library.plain.PlainDates;
+import waypost.library.plain.PlainRules;
+import waypost.library.plain.PlainText;
 import waypost.library.words.BandNames;
 import waypost.library.words.Dates;
 import waypost.library.words.PrecautionWords;
@@ -50,9 +53,14 @@ public class TeachBacks {
      * A precaution in force.
      *
      * @param state what was taught back when, or why it is due
+     * @param plain as one says it to the patient, in each language
      * @param figure where it is about an angle
      */
-    public record Item(String rule, String words, String state, boolean due, Optional<Figure> figure) {}
+    public record Item(
+            String rule, String words, List<Plainly> plain, String state, boolean due, Optional<Figure> figure) {}
+
+    /** What a patient is told, in one language. */
+    public record Plainly(String language, String says) {}
 
     /** A row as it is kept. */
     record Kept(
@@ -63,13 +71,35 @@ public class TeachBacks {
         List<Kept> kept = mapper.find(course.row().id());
         BandNames names = bands.names(course.row().clinicId());
         return standing.strictestPrecautions().stream()
-                .map(precaution ->
-                        item(precaution, kept, names, Side.valueOf(course.row().side())))
+                .map(precaution -> item(
+                        precaution,
+                        plainly(course, standing, precaution),
+                        kept,
+                        names,
+                        Side.valueOf(course.row().side())))
                 .sorted((one, other) -> Boolean.compare(other.due(), one.due()))
                 .toList();
     }
 
-    private static Item item(Precaution<?> precaution, List<Kept> kept, BandNames names, Side side) {
+    private static List<Plainly> plainly(LoadedCourse course, Standing standing, Precaution<?> precaution) {
+        LocalDate dayZero = standing.course().resolved().dayZero();
+        return PlainText.LANGUAGES.stream()
+                .map(PlainText::in)
+                .map(text -> new Plainly(
+                        text.locale().getLanguage(),
+                        String.join(
+                                " ",
+                                new PlainRules(
+                                                text,
+                                                new PlainDates(text, dayZero),
+                                                course.row().protocolId())
+                                        .say(precaution)
+                                        .all())))
+                .toList();
+    }
+
+    private static Item item(
+            Precaution<?> precaution, List<Plainly> plain, List<Kept> kept, BandNames names, Side side) {
         String rule = precaution.limit().limit().head().id();
         String words = names.in(PrecautionWords.say(precaution));
         Optional<Kept> last =
@@ -79,7 +109,7 @@ public class TeachBacks {
                 ? last.map(row -> "Said and shown on " + Dates.say(row.enteredOn()) + ", seen by " + row.by() + ".")
                         .orElse("")
                 : why;
-        return new Item(rule, words, state, !why.isEmpty(), figure(precaution, side));
+        return new Item(rule, words, plain, state, !why.isEmpty(), figure(precaution, side));
     }
 
     /** Why it is due; empty when it is not. */

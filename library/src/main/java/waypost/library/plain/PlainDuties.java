@@ -62,15 +62,21 @@ public record PlainDuties(PlainRules rules, PlainGoals goals, PlainExercises exe
                 .sorted()
                 .toList();
         String by = rules.dates().say(status.by());
-        return any.size() == 1
-                ? Told.of(words().say("begin", by, any.get(0)))
-                : Told.of(words().say("begin.one-of", by) + PlainExercises.listed(any));
+        boolean now = status.overdue();
+        if (any.size() == 1) {
+            return Told.of(now ? words().say("begin.now", any.get(0)) : words().say("begin", by, any.get(0)));
+        }
+        String oneOf = now ? words().say("begin.now.one-of") : words().say("begin.one-of", by);
+        return Told.of(oneOf + PlainExercises.listed(any));
     }
 
     @Override
     public Told due(DutyStatus.Due status) {
         String goal = String.join(" ", goals.say(status.milestone().criterion()));
-        return Told.of(words().say("reached.by", rules.dates().say(status.by()), goal));
+        return Told.of(
+                status.overdue()
+                        ? words().say("reached.now", goal)
+                        : words().say("reached.by", rules.dates().say(status.by()), goal));
     }
 
     @Override
