@@ -54,14 +54,30 @@ class ShotsTest {
             shot(browser.open("/shelf"), "shelf");
             shot(browser.open("/shelf/hip.replacement?dayZero=2031-02-10&on=2031-03-24"), "protocol");
             shot(browser.open(COMPARED), "compare");
-            shot(browser.open("/theme"), "theme");
+            shotsAtHome(browser, "/courses/" + ottoline + "/home");
             browser.open("/courses/" + DemoCourses.of("Teodor") + "/what-if");
             browser.choose("answer.meniscus-repair", "none");
             browser.click(By.cssSelector("#trial .primary"));
             browser.waitForText("What would be otherwise");
             shot(browser, "what-if");
-            shot(browser.size(820, 1180).open("/courses/" + ottoline), "way-tablet");
         }
+    }
+
+    /** What goes home: on paper, and on the patient's telephone. */
+    private static void shotsAtHome(Browser browser, String home) {
+        browser.open(home).press("Write the program");
+        browser.waitForText("holds until");
+        shot(browser.open(home + "/print"), "home");
+        browser.open(home + "/link").press("Make a new link");
+        String link = browser.waitFor(By.cssSelector("main code")).getText();
+        browser.size(390, 844).open(link.substring(link.indexOf("/home#")));
+        browser.type("day", "6");
+        browser.type("month", "5");
+        browser.type("year", "1996");
+        browser.click(By.cssSelector("#door button"));
+        browser.click(By.id("none"));
+        shot(browser, "patient");
+        browser.size(1280, 800);
     }
 
     private static void shot(Browser browser, String name) {
