@@ -1,5 +1,6 @@
 package waypost.app.appointment;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -25,6 +26,14 @@ interface AppointmentMapper {
              order by a.starts_at, a.id
             """)
     List<AppointmentRow> findDay(UUID clinicId, LocalDate day, String zone);
+
+    /** When visits of a course are booked, from a moment on. */
+    @Select("""
+            select starts_at from appointment
+             where clinic_id = #{clinicId} and course_id = #{courseId} and state = 'BOOKED' and starts_at >= #{from}
+             order by starts_at
+            """)
+    List<Instant> findBooked(UUID clinicId, UUID courseId, Instant from);
 
     @Select("""
             select a.id, a.course_id, a.starts_at at time zone #{zone} as starts_at, a.state, a.walk_in, a.version,

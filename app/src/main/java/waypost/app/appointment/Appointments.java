@@ -1,5 +1,6 @@
 package waypost.app.appointment;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -29,6 +30,11 @@ public class Appointments {
 
     public List<AppointmentRow> on(Staff staff, LocalDate day) {
         return mapper.findDay(staff.clinicId(), day, staff.zone());
+    }
+
+    /** When visits of a course are booked, from a moment on. */
+    public List<Instant> bookedFrom(UUID clinicId, UUID courseId, Instant from) {
+        return mapper.findBooked(clinicId, courseId, from);
     }
 
     /** The courses that have a visit on this day, whatever became of it. */

@@ -1,6 +1,7 @@
 package waypost.app.patientpage;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
+import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -36,11 +38,13 @@ class PatientPageController {
 
     private final HomeLinks links;
     private final PatientPlans plans;
+    private final PatientCalendar calendar;
     private final HomeReports reports;
 
-    PatientPageController(HomeLinks links, PatientPlans plans, HomeReports reports) {
+    PatientPageController(HomeLinks links, PatientPlans plans, PatientCalendar calendar, HomeReports reports) {
         this.links = links;
         this.plans = plans;
+        this.calendar = calendar;
         this.reports = reports;
     }
 
@@ -93,6 +97,22 @@ class PatientPageController {
     @GetMapping("/home/plan")
     ModelAndView plan(@CookieValue(name = COOKIE, defaultValue = "") String token) {
         return links.whose(token).map(plans::page).orElseGet(() -> new ModelAndView("redirect:/home"));
+    }
+
+    /** Visits and times at home, for the telephone's own calendar. */
+    @GetMapping(path = "/home/calendar.ics")
+    ResponseEntity<String> calendar(@CookieValue(name = COOKIE, defaultValue = "") String token) {
+        return links.whose(token)
+                .map(whose -> ResponseEntity.ok()
+                        .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
+                        .header(
+                                HttpHeaders.CONTENT_DISPOSITION,
+                                ContentDisposition.attachment()
+                                        .filename("plan.ics")
+                                        .build()
+                                        .toString())
+                        .body(calendar.of(whose)))
+                .orElseGet(() -> ResponseEntity.status(HttpStatus.UNAUTHORIZED).build());
     }
 
     /** Takes what was done; what was sent before is taken once. */

@@ -3,7 +3,7 @@
  * opened, and sends back what was done.
  *
  * <p>Start at {@link PatientPageController}. It shows one patient's program and nothing else; nobody has an account here,
- * and neither the link's secret nor a name stands in an address or a log. May use: account, course, diary, entry, home, shell, store,
+ * and neither the link's secret nor a name stands in an address or a log. May use: account, appointment, course, diary, entry, home, shell, store,
  * work, the core, the library.
  */
 @NullMarked
