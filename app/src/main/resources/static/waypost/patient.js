@@ -51,6 +51,14 @@
     sending = false;
   };
   addEventListener("online", send);
+  /* A page that lay open is asked for anew: what was closed since then must not stand there. */
+  const openedAt = Date.now();
+  const STALE_MS = 15 * 60 * 1000;
+  document.addEventListener("visibilitychange", () => {
+    if (document.visibilityState === "visible" && navigator.onLine && Date.now() - openedAt > STALE_MS) {
+      location.reload();
+    }
+  });
   setInterval(send, 15000);
 
   /* Exercises of the day. */

@@ -57,7 +57,8 @@ class AppArchitectureTest {
                     "trend",
                     "finder",
                     "own",
-                    "diary"),
+                    "diary",
+                    "message"),
             List.of(
                     "measure",
                     "checkin",

@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
 import waypost.app.entry.FormProblem;
+import waypost.app.message.Messages;
 import waypost.app.shell.ClinicClock;
 import waypost.core.course.Standing;
 import waypost.core.home.HomeDay;
@@ -26,10 +27,12 @@ public class HomePrograms {
     private static final int WORST_PAIN = 10;
 
     private final HomeMapper mapper;
+    private final Messages messages;
     private final ClinicClock clock;
 
-    HomePrograms(HomeMapper mapper, ClinicClock clock) {
+    HomePrograms(HomeMapper mapper, Messages messages, ClinicClock clock) {
         this.mapper = mapper;
+        this.messages = messages;
         this.clock = clock;
     }
 
@@ -83,6 +86,7 @@ public class HomePrograms {
             String title = standing.course().exercise(line.role().activity()).title();
             mapper.insertLine(courseId, place, title, HomeRows.row(id, line));
         }
+        messages.planIsReady(courseId, id);
     }
 
     private HomeMapper.NewProgram row(

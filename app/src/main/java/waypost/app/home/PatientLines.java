@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import waypost.app.figure.Figures;
@@ -81,7 +82,7 @@ record PatientLines(
                         .orElse(""),
                 line.words().isEmpty() ? "" : text().say("page.words", line.words()),
                 hours(line),
-                words.only(due.verdict()),
+                only(line),
                 exercise.teaching().cues().stream().map(cue -> said("cue", cue)).toList(),
                 easier(exercise),
                 stop(exercise),
@@ -99,14 +100,34 @@ record PatientLines(
         return days.stream().filter(each -> !each.on().isBefore(day.date()));
     }
 
+    /** Told only where no day lets less than the grown dose: what nobody may do on its day is not announced. */
     private String grows(HomeLine line) {
+        boolean freely = dueToCome(line)
+                .allMatch(entry -> entry.getValue()
+                        .dose()
+                        .equals(line.doseOn(entry.getKey(), written.program().from())));
         return line.growth()
+                .filter(growth -> freely)
                 .map(each -> text().say(
                                 "page.grows",
                                 text().number(each.more()),
                                 text().number(each.everyDays()),
                                 text().number(each.most())))
                 .orElse("");
+    }
+
+    private Stream<Map.Entry<LocalDate, HomeSays.Due>> dueToCome(HomeLine line) {
+        return toCome().flatMap(each -> each.of(line.role()) instanceof HomeSays.Due due
+                ? Stream.of(Map.entry(each.on(), due))
+                : Stream.empty());
+    }
+
+    /** In which way alone it is done, on any of the days to come: paper can't change with the day. */
+    private List<String> only(HomeLine line) {
+        return dueToCome(line)
+                .flatMap(entry -> words.only(entry.getValue().verdict()).stream())
+                .distinct()
+                .toList();
     }
 
     private String said(String kind, String written) {

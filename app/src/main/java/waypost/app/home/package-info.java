@@ -3,7 +3,7 @@
  * in the patient's own words and language.
  *
  * <p>Start at {@link HomePrograms} and {@link PatientSheets}. May use: account, checkin, course, diary, entry, figure,
- * shell, work, the core, the library.
+ * message, shell, work, the core, the library.
  */
 @NullMarked
 package waypost.app.home;
