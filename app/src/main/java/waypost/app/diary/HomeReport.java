@@ -1,6 +1,7 @@
 package waypost.app.diary;
 
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -23,4 +24,15 @@ public record HomeReport(
         boolean tooMuch,
         @Nullable Integer pain,
         String flag,
-        String note) {}
+        String note) {
+
+    /** What a telephone leaves out is blank; without an id, a program or a day it is no report. */
+    public HomeReport {
+        Objects.requireNonNull(id, "id");
+        Objects.requireNonNull(programId, "programId");
+        Objects.requireNonNull(doneOn, "doneOn");
+        role = Objects.requireNonNullElse(role, "");
+        flag = Objects.requireNonNullElse(flag, "");
+        note = Objects.requireNonNullElse(note, "");
+    }
+}

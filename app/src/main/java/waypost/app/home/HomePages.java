@@ -103,7 +103,7 @@ class HomePages {
     private static List<HomePage.Row> rows(DayOfVisit day, Optional<HomeProgram> program, Optional<HomeForm> typed) {
         Map<String, Typed> lines = new LinkedHashMap<>();
         program.ifPresent(each -> each.lines().stream()
-                .filter(line -> day.signs().knows(line.role()))
+                .filter(line -> isKnown(day, line.role().toString()))
                 .forEach(line -> lines.put(line.role().toString(), Typed.of(line, true))));
         boolean first = program.isEmpty();
         for (RoleKey role : day.plan().roles()) {
@@ -120,8 +120,14 @@ class HomePages {
                 .toList();
     }
 
-    private static boolean isKnown(DayOfVisit day, String role) {
-        return role.contains("/") && day.signs().knows(RoleKey.of(role));
+    /** What was typed may name anything. */
+    private static boolean isKnown(DayOfVisit day, String typed) {
+        try {
+            RoleKey role = RoleKey.of(typed);
+            return day.signs().knows(role) && day.signs().activity(role) instanceof Activity.Exercise;
+        } catch (IllegalArgumentException noRole) {
+            return false;
+        }
     }
 
     /** What is proposed for the visit, as often as it is prescribed or as the library has it. */

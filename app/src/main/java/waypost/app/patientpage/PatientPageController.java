@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
@@ -112,7 +113,7 @@ class PatientPageController {
                                         .build()
                                         .toString())
                         .body(calendar.of(whose)))
-                .orElseGet(() -> ResponseEntity.status(HttpStatus.UNAUTHORIZED).build());
+                .orElseGet(() -> ResponseEntity.notFound().build());
     }
 
     /** Takes what was done; what was sent before is taken once. */
@@ -122,6 +123,9 @@ class PatientPageController {
         Optional<HomeLinks.Whose> whose = links.whose(token);
         if (whose.isEmpty()) {
             return ResponseEntity.status(HttpStatus.UNAUTHORIZED).build();
+        }
+        if (sent.stream().anyMatch(Objects::isNull)) {
+            return ResponseEntity.badRequest().build();
         }
         try {
             reports.keep(whose.get().courseId(), links.today(whose.get()), sent);

@@ -9,6 +9,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
@@ -130,6 +132,14 @@ class HomeTest {
         Map<String, String> nothing = form(SLIDE);
         nothing.put("goes", "");
         assertThat(written(nothing).body()).contains("found 0, allowed: 1 to 20");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"goniometry/operated", "quad-set/operated/too", "nothing", "made-up/operated", ""})
+    void whatIsNoExerciseIsRefused(String role) {
+        Visitor.Answer refused = written(form(role));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body()).contains("allowed:");
     }
 
     @Test

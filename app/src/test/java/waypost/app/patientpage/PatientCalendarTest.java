@@ -95,6 +95,6 @@ class PatientCalendarTest {
 
     @Test
     void whoHasNoLinkGetsNone() {
-        assertThat(Visitor.stranger().get("/home/calendar.ics").status()).isEqualTo(401);
+        assertThat(Visitor.stranger().get("/home/calendar.ics").status()).isEqualTo(404);
     }
 }

@@ -8,6 +8,7 @@ import org.apache.commons.codec.digest.DigestUtils;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.jdbc.core.JdbcTemplate;
 import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
@@ -139,6 +140,20 @@ class PatientPageTest {
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body()).contains(field);
         assertThat(kept(home)).isZero();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"[null]", "[{}]", "{", "[1]", "[{\"id\":\"x\"}]", "null"})
+    void whatIsNoReportIsRefused(String sent) {
+        AtHome home = AtHome.begun(THERAPIST, 52);
+        assertThat(home.telephone().postJson("/home/reports", sent).status()).isEqualTo(400);
+        assertThat(kept(home)).isZero();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"{", "[]", "1", "null"})
+    void whatIsNoKeyIsRefused(String sent) {
+        assertThat(Visitor.stranger().postJson("/home/open", sent).status()).isEqualTo(400);
     }
 
     @Test
