@@ -70,7 +70,9 @@ public final class PlainText {
     public String say(String key, Object... arguments) {
         return find(key, arguments)
                 .orElseThrow(() -> new MissingResourceException(
-                        "text for a patient: found nothing, allowed: a text", PlainText.class.getName(), key));
+                        "text for a patient: found none for " + key + ", allowed: one in each language",
+                        PlainText.class.getName(),
+                        key));
     }
 
     public Optional<String> find(String key, Object... arguments) {

@@ -1,6 +1,7 @@
 package waypost.library.plain;
 
 import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -27,10 +28,15 @@ final class PlainWay {
                 .collect(Collectors.joining());
     }
 
-    /** Constants of one kind together, as one way where it has a name. */
+    /** Constants of one kind together, as one way where it has a name, else one or the other. */
     static Optional<String> several(PlainText words, Collection<? extends Enum<?>> constants) {
-        String key = constants.stream().map(PlainText::key).sorted().collect(Collectors.joining("-"));
-        return key.isEmpty() ? Optional.empty() : Optional.of(words.say("way." + key));
+        List<String> keys = constants.stream().map(PlainText::key).sorted().toList();
+        return keys.isEmpty()
+                ? Optional.empty()
+                : words.find("way." + String.join("-", keys))
+                        .or(() -> keys.stream()
+                                .map(key -> words.say("way." + key))
+                                .reduce((one, other) -> words.say("or", one, other)));
     }
 
     private static Optional<String> load(PlainText words, Circumstance circumstance, Limb limb) {
