@@ -18,6 +18,12 @@ import waypost.core.demand.LoadUnit;
 @Mapper
 interface HomeMapper {
 
+    String LINES = """
+            select l.program_id, l.role, l.sets, l.aim, l.load_amount, l.load_unit, l.set_up, l.times, l.minutes, l.days,
+                   l.grows_by, l.grows_days, l.grows_to, l.words
+              from home_line l
+            """;
+
     /** A program to be written, without its lines. */
     record NewProgram(
             UUID id,
@@ -101,20 +107,14 @@ interface HomeMapper {
     Optional<ProgramRow> findOne(UUID courseId, UUID id);
 
     /** Its lines, in their order. */
-    @Select("""
-            select l.program_id, l.role, l.sets, l.aim, l.load_amount, l.load_unit, l.set_up, l.times, l.minutes, l.days,
-                   l.grows_by, l.grows_days, l.grows_to, l.words
-              from home_line l
+    @Select(LINES + """
              where l.course_id = #{courseId} and l.program_id = #{id}
              order by l.place
             """)
     List<LineRow> findLinesOf(UUID courseId, UUID id);
 
     /** The lines of the last two programs of a course, in their order. */
-    @Select("""
-            select l.program_id, l.role, l.sets, l.aim, l.load_amount, l.load_unit, l.set_up, l.times, l.minutes, l.days,
-                   l.grows_by, l.grows_days, l.grows_to, l.words
-              from home_line l
+    @Select(LINES + """
              where l.course_id = #{courseId}
                and l.program_id in (select id from home_program where course_id = #{courseId} order by nth desc limit 2)
              order by l.program_id, l.place

@@ -1,7 +1,9 @@
 package waypost.app.home;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -41,15 +43,19 @@ public class HomeReports {
         if (reports.size() > MOST_AT_ONCE) {
             throw new FormProblem("reports", "Found " + reports.size() + ", allowed: " + MOST_AT_ONCE + " at once.");
         }
+        Map<UUID, HomeProgram> named = new HashMap<>();
         for (HomeReport report : reports) {
-            check(courseId, today, report);
+            check(named.computeIfAbsent(report.programId(), id -> program(courseId, id)), today, report);
             diary.add(courseId, report);
         }
     }
 
-    private void check(UUID courseId, LocalDate today, HomeReport report) {
-        HomeProgram program = programs.named(courseId, report.programId())
+    private HomeProgram program(UUID courseId, UUID id) {
+        return programs.named(courseId, id)
                 .orElseThrow(() -> new FormProblem("programId", "Found a program that is not this patient's."));
+    }
+
+    private static void check(HomeProgram program, LocalDate today, HomeReport report) {
         Set<String> roles =
                 program.lines().stream().map(line -> line.role().toString()).collect(Collectors.toSet());
         refuseUnless(report.role().isBlank() || roles.contains(report.role()), "role", "one of the program");

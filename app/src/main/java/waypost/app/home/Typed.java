@@ -93,7 +93,6 @@ record Typed(
                 .collect(Collectors.toSet());
     }
 
-    /** A dose never grows by itself to more than twice what it began with (common practice, no source). */
     private Optional<HomeGrowth> readGrowth(WorkingDose begun) {
         if (growth.isBlank()) {
             return Optional.empty();
@@ -102,10 +101,7 @@ record Typed(
         if (!typed.matches()) {
             throw new IllegalArgumentException("growth: found '" + growth + "', allowed: one of the list");
         }
-        return Optional.of(new HomeGrowth(
-                Integer.parseInt(typed.group(1)),
-                Integer.parseInt(typed.group(2)),
-                2 * begun.aim().most()));
+        return Optional.of(HomeGrowth.from(begun, Integer.parseInt(typed.group(1)), Integer.parseInt(typed.group(2))));
     }
 
     /** A line as it stands, to be typed over. */

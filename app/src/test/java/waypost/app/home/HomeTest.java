@@ -74,6 +74,7 @@ class HomeTest {
                         "From Thursday 3 April to Wednesday 16 April.",
                         "Your therapist says: Well done so far.",
                         "Call an ambulance for this",
+                        "Easier: ",
                         "Not yet",
                         "The diamond marks the operated side.")
                 .doesNotContain("at most 90° of flexion");
@@ -92,6 +93,7 @@ class HomeTest {
                         "Ferse heranziehen",
                         "2 Runden, je 8 bis 10 Mal",
                         "alle zwei Stunden von 07:30 bis 22:00",
+                        "Zeiten: 07:30 09:30 11:30",
                         "Von Donnerstag, 3. April bis Mittwoch, 16. April.",
                         "Rufen Sie jetzt den Notarzt.",
                         "lang=\"de\"")

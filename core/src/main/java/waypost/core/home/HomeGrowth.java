@@ -2,6 +2,7 @@ package waypost.core.home;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import waypost.core.prescription.WorkingDose;
 
 /**
  * A dose that grows by itself: so much more of what is counted in a set, every so many days.
@@ -20,6 +21,11 @@ public record HomeGrowth(int more, int everyDays, int most) {
             throw new IllegalArgumentException("growth: found " + more + " more every " + everyDays
                     + " days, allowed: 1 to " + MOST_MORE + " more every 1 to " + LONGEST + " days");
         }
+    }
+
+    /** A dose never grows by itself to more than twice what it began with (common practice, no source). */
+    public static HomeGrowth from(WorkingDose begun, int more, int everyDays) {
+        return new HomeGrowth(more, everyDays, 2 * begun.aim().most());
     }
 
     /** How much is added on a day to what was {@code begun} with. */

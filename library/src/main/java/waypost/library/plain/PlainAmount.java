@@ -2,6 +2,7 @@ package waypost.library.plain;
 
 import java.util.Optional;
 import java.util.stream.Stream;
+import waypost.core.body.Joint;
 import waypost.core.demand.ArmHeight;
 import waypost.core.demand.BodyShare;
 import waypost.core.demand.Count;
@@ -79,15 +80,12 @@ record PlainAmount(PlainText words, Allowed<?> allowed) implements Quantity.Visi
 
     /** One axis is told by what is done on it, a whole joint by its name. */
     private String moving(String key, Circumstance circumstance) {
-        var motion = circumstance.motions().iterator().next();
         String way = PlainWay.of(words, circumstance);
         if (circumstance.motions().size() > 1) {
-            return words.say(key, words.say("joint.verb"), words.say("joint." + PlainText.key(motion.joint())), way);
+            Joint joint = circumstance.motions().iterator().next().joint();
+            return words.say(key, words.say("joint.verb"), words.say("joint." + PlainText.key(joint)), way);
         }
-        PlainMotion move = circumstance
-                .working()
-                .map(direction -> PlainMotion.of(words, motion, direction))
-                .orElseGet(() -> PlainMotion.bothWays(words, motion));
+        PlainMotion move = PlainMotion.of(words, circumstance);
         return words.say(key, move.verb(), move.object(), way);
     }
 

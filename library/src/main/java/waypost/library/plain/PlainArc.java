@@ -4,7 +4,6 @@ import java.util.Optional;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
-import waypost.core.body.Motion;
 import waypost.core.limit.MotionLimit;
 
 /** Says how far a joint may be moved. */
@@ -58,11 +57,7 @@ record PlainArc(PlainText words, MotionLimit limit) {
     }
 
     private PlainMotion move() {
-        Motion motion = limit.motion();
-        return limit.circumstance()
-                .working()
-                .map(direction -> PlainMotion.of(words, motion, direction))
-                .orElseGet(() -> PlainMotion.bothWays(words, motion));
+        return PlainMotion.of(words, limit.circumstance());
     }
 
     private String way() {

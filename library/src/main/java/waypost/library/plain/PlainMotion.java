@@ -3,6 +3,7 @@ package waypost.library.plain;
 import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
 import waypost.core.body.Motion;
+import waypost.core.limit.Circumstance;
 
 /** What one does when one moves a joint: "bend" and "your knee". */
 record PlainMotion(PlainText words, String verb, String object, String neutral, String toNeutral) {
@@ -11,7 +12,16 @@ record PlainMotion(PlainText words, String verb, String object, String neutral, 
         return of(words, motion, PlainText.key(direction));
     }
 
-    static PlainMotion bothWays(PlainText words, Motion motion) {
+    /** The movements that a rule looks at: in one direction, or in both where it names none. */
+    static PlainMotion of(PlainText words, Circumstance circumstance) {
+        Motion motion = circumstance.motions().iterator().next();
+        return circumstance
+                .working()
+                .map(direction -> of(words, motion, direction))
+                .orElseGet(() -> bothWays(words, motion));
+    }
+
+    private static PlainMotion bothWays(PlainText words, Motion motion) {
         return of(words, motion, "both");
     }
 
