@@ -201,6 +201,16 @@
       .then(() => { body.dataset.offline = "ready"; })
       .catch(() => {});
   }
+  document.getElementById("feed")?.addEventListener("click", async (event) => {
+    const answer = await fetch("/home/times", { method: "POST" }).catch(() => null);
+    if (!answer?.ok) { return; }
+    const link = document.getElementById("feed-link");
+    link.href = "webcal://" + location.host + (await answer.json()).path;
+    link.hidden = false;
+    const says = document.getElementById("feed-says");
+    says.textContent = says.dataset.says;
+    event.target.hidden = true;
+  });
   const close = async () => {
     await fetch("/home/close", { method: "POST" }).catch(() => {});
     await caches?.delete("waypost-home");

@@ -73,7 +73,7 @@ class AppArchitectureTest {
                     "otherside",
                     "note",
                     "home"),
-            List.of("patientpage"),
+            List.of("patientpage", "runner"),
             List.of("today", "shelf", "bench", "whatif", "exchange"),
             List.of("demo"));
 

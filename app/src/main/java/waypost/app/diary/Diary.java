@@ -8,6 +8,8 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import waypost.app.account.Staff;
 import waypost.app.shell.ClinicClock;
+import waypost.core.exercise.RoleKey;
+import waypost.core.progression.SoFar;
 
 /** What was said of days at home; of a slot of a day the last word holds. */
 @Service
@@ -23,9 +25,13 @@ public class Diary {
         this.clock = clock;
     }
 
-    /** Keeps a report; one that came before is kept once. */
-    public void add(UUID courseId, HomeReport report) {
-        mapper.insert(courseId, report, clock.now());
+    /**
+     * Keeps a report; one that came before is kept once.
+     *
+     * @param amount how much was done of it, as its sets count
+     */
+    public void add(UUID courseId, HomeReport report, int amount) {
+        mapper.insert(courseId, report, amount, clock.now());
     }
 
     /** What holds of each slot of the days since one, in the order in which it came. */
@@ -36,6 +42,13 @@ public class Diary {
             last.put(new Slot(each.role(), each.doneOn(), each.slot(), each.flag()), each);
         }
         return List.copyOf(last.values());
+    }
+
+    /** What was done of each exercise on a day. */
+    public List<SoFar.Portion> done(UUID courseId, LocalDate day) {
+        return mapper.findDone(courseId, day).stream()
+                .map(row -> SoFar.Portion.atHome(RoleKey.of(row.role()), row.amount()))
+                .toList();
     }
 
     /** The seven days before a day. */
@@ -50,7 +63,8 @@ public class Diary {
         LocalDate today = clock.today(staff);
         return Waiting.of(
                 mapper.findAlarms(staff.clinicId(), today.minusDays(4L * DAYS_OF_A_WEEK)),
-                mapper.findMissed(staff.clinicId(), today));
+                mapper.findOnPhones(staff.clinicId(), today),
+                today);
     }
 
     /** Somebody has looked at everything that a patient said so far. */

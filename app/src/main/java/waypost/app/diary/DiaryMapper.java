@@ -3,12 +3,14 @@ package waypost.app.diary;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
+import waypost.core.home.SaidAtHome;
 
 /** Rows of what patients said of their days at home. */
 @Mapper
@@ -16,12 +18,12 @@ interface DiaryMapper {
 
     @Insert("""
             insert into home_report (id, course_id, program_id, role, done_on, slot, done, too_much, pain, flag, note,
-                                     received_at)
+                                     amount, received_at)
             values (#{r.id}, #{courseId}, #{r.programId}, #{r.role}, #{r.doneOn}, #{r.slot}, #{r.done}, #{r.tooMuch}, #{r.pain},
-                    #{r.flag}, #{r.note}, #{at})
+                    #{r.flag}, #{r.note}, #{amount}, #{at})
             on conflict (id) do nothing
             """)
-    int insert(UUID courseId, @Param("r") HomeReport report, Instant at);
+    int insert(UUID courseId, @Param("r") HomeReport report, int amount, Instant at);
 
     /** What was said of the days from one on, in the order in which it came. */
     @Select("""
@@ -32,9 +34,22 @@ interface DiaryMapper {
             """)
     List<HomeReport> find(UUID courseId, LocalDate from);
 
-    /** What waits to be looked at in a clinic: a sign, too much, more pain than the protocol lets. */
+    /** How much was done of each exercise on a day; of a slot the last word holds. */
     @Select("""
-            select r.course_id, p.name as patient, coalesce(l.title, '') as exercise, r.done_on, r.flag, r.too_much, r.pain,
+            select role, sum(amount) as amount
+              from (select distinct on (role, slot) role, slot, done, amount
+                      from home_report
+                     where course_id = #{courseId} and done_on = #{day} and role <> ''
+                     order by role, slot, nth desc) as last
+             where done
+             group by role
+             order by role
+            """)
+    List<DoneRow> findDone(UUID courseId, LocalDate day);
+
+    /** What nobody in a clinic has looked at and may have to: all that says a sign, too much, or a pain. */
+    @Select("""
+            select r.course_id, p.name as patient, r.role, coalesce(l.title, '') as exercise, r.done_on, r.flag, r.too_much, r.pain,
                    h.pain_most, r.note, a.display_name as whose
               from home_report r
               join course k on k.id = r.course_id and k.clinic_id = #{clinicId}
@@ -43,15 +58,15 @@ interface DiaryMapper {
               join account a on a.id = h.written_by
               left join home_line l on l.course_id = r.course_id and l.program_id = r.program_id and l.role = r.role
              where not exists (select 1 from course_end e where e.course_id = r.course_id)
-               and (r.flag <> '' or r.too_much or r.pain > h.pain_most)
+               and (r.flag <> '' or r.too_much or r.pain is not null)
                and r.done_on >= #{from}
                and r.nth > coalesce((select max(s.up_to) from home_seen s where s.course_id = r.course_id), 0)
              order by (r.flag <> '') desc, r.course_id, r.nth
-             limit 200
+             limit 2000
             """)
     List<AlarmRow> findAlarms(UUID clinicId, LocalDate from);
 
-    /** Who has a daily program on a telephone and has ticked nothing for two whole days. */
+    /** Who has a daily program on a telephone, with the last day on which anything was ticked. */
     @Select("""
             select h.course_id, p.name as patient, a.display_name as whose,
                    coalesce((select max(r.done_on) from home_report r where r.course_id = h.course_id and r.done),
@@ -66,13 +81,11 @@ interface DiaryMapper {
                and exists (select 1 from home_session s where s.course_id = h.course_id)
                and exists (select 1 from home_line l
                             where l.course_id = h.course_id and l.program_id = h.id and l.days = '')
-               and coalesce((select max(r.done_on) from home_report r where r.course_id = h.course_id and r.done),
-                            h.starts_on) < #{today}::date - 2
                and not exists (select 1 from home_seen s where s.course_id = h.course_id and s.seen_on = #{today})
              order by p.name
-             limit 200
+             limit 2000
             """)
-    List<MissedRow> findMissed(UUID clinicId, LocalDate today);
+    List<PhoneRow> findOnPhones(UUID clinicId, LocalDate today);
 
     @Insert("""
             insert into home_seen (course_id, up_to, seen_on, seen_by, seen_at)
@@ -89,6 +102,7 @@ interface DiaryMapper {
     record AlarmRow(
             UUID courseId,
             String patient,
+            String role,
             String exercise,
             LocalDate doneOn,
             String flag,
@@ -96,8 +110,17 @@ interface DiaryMapper {
             @Nullable Integer pain,
             int painMost,
             String note,
-            String whose) {}
+            String whose) {
 
-    /** Somebody who has gone quiet. */
-    record MissedRow(UUID courseId, String patient, String whose, LocalDate lastOn) {}
+        SaidAtHome said() {
+            return new SaidAtHome(
+                    role, doneOn, tooMuch, pain == null ? OptionalInt.empty() : OptionalInt.of(pain), flag);
+        }
+    }
+
+    /** So much of an exercise, as its sets count. */
+    record DoneRow(String role, int amount) {}
+
+    /** Who may have gone quiet. */
+    record PhoneRow(UUID courseId, String patient, String whose, LocalDate lastOn) {}
 }

@@ -2,8 +2,10 @@ package waypost.app.diary;
 
 import java.time.LocalDate;
 import java.util.Objects;
+import java.util.OptionalInt;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import waypost.core.home.SaidAtHome;
 
 /**
  * What a patient said of one slot of a day at home.
@@ -34,5 +36,10 @@ public record HomeReport(
         role = Objects.requireNonNullElse(role, "");
         flag = Objects.requireNonNullElse(flag, "");
         note = Objects.requireNonNullElse(note, "");
+    }
+
+    /** As the rules look at it. */
+    public SaidAtHome said() {
+        return new SaidAtHome(role, doneOn, tooMuch, pain == null ? OptionalInt.empty() : OptionalInt.of(pain), flag);
     }
 }

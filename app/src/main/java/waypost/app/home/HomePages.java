@@ -23,6 +23,7 @@ import waypost.core.home.HomeProgram;
 import waypost.core.home.HomeSays;
 import waypost.core.home.Rhythm;
 import waypost.core.home.Waking;
+import waypost.core.log.WorkLog;
 import waypost.core.prescription.Prescription;
 import waypost.core.prescription.Prescriptions;
 import waypost.core.prescription.Week;
@@ -86,7 +87,7 @@ class HomePages {
     private static List<String> ends(DayOfVisit day, HomeProgram program) {
         Map<RoleKey, String> ends = new LinkedHashMap<>();
         Words words = Words.of(day.standing().course().resolved());
-        for (HomeDay each : new HomeDays(day.standing().course(), day.date(), program).all()) {
+        for (HomeDay each : new HomeDays(day.standing().course(), day.date(), program, WorkLog.NONE).all()) {
             for (HomeDay.Judged judged : each.lines()) {
                 if (judged.says() instanceof HomeSays.Closed closed
                         && !each.on().isBefore(day.date())) {

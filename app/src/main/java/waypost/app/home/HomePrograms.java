@@ -18,6 +18,7 @@ import waypost.core.home.HomeDays;
 import waypost.core.home.HomeLine;
 import waypost.core.home.HomeProgram;
 import waypost.core.home.HomeSays;
+import waypost.core.log.WorkLog;
 import waypost.library.words.Words;
 
 /** Keeps programs for home; rows are only added, and the last one of a course holds. */
@@ -119,7 +120,7 @@ public class HomePrograms {
     /** What goes home is open today; what closes later ends by itself. */
     private static void check(Standing standing, HomeProgram program) {
         LocalDate today = standing.date();
-        HomeDay first = new HomeDays(standing.course(), today, program).of(today);
+        HomeDay first = new HomeDays(standing.course(), today, program, WorkLog.NONE).of(today);
         for (HomeDay.Judged judged : first.lines()) {
             if (judged.says() instanceof HomeSays.Closed closed) {
                 Words words = Words.of(standing.course().resolved());
@@ -127,7 +128,9 @@ public class HomePrograms {
                         judged.line().role().toString(),
                         standing.course()
                                         .exercise(judged.line().role().activity())
-                                        .title() + " can't go home with this dose: " + words.why(closed.verdict()));
+                                        .title() + " can't go home with this dose"
+                                + (closed.together() ? " and the others of the day" : "") + ": "
+                                + words.why(closed.verdict()));
             }
         }
     }

@@ -12,7 +12,6 @@ import org.springframework.transaction.annotation.Transactional;
 import waypost.app.diary.Diary;
 import waypost.app.diary.HomeReport;
 import waypost.app.entry.FormProblem;
-import waypost.core.exercise.RoleKey;
 import waypost.core.home.HomeProgram;
 
 /** Keeps what patients say of their days at home. */
@@ -45,14 +44,22 @@ public class HomeReports {
         }
         Map<UUID, HomeProgram> named = new HashMap<>();
         for (HomeReport report : reports) {
-            check(named.computeIfAbsent(report.programId(), id -> program(courseId, id)), today, report);
-            diary.add(courseId, report);
+            HomeProgram program = named.computeIfAbsent(report.programId(), id -> program(courseId, id));
+            check(program, today, report);
+            diary.add(courseId, report, report.done() ? amount(program, report) : 0);
         }
     }
 
     private HomeProgram program(UUID courseId, UUID id) {
         return programs.named(courseId, id)
                 .orElseThrow(() -> new FormProblem("programId", "Found a program that is not this patient's."));
+    }
+
+    private static int amount(HomeProgram program, HomeReport report) {
+        return program.lines().stream()
+                .filter(line -> line.role().toString().equals(report.role()))
+                .mapToInt(line -> line.doseOn(report.doneOn(), program.from()).total())
+                .sum();
     }
 
     private static void check(HomeProgram program, LocalDate today, HomeReport report) {
@@ -73,10 +80,5 @@ public class HomeReports {
         if (!fine) {
             throw new FormProblem(field, "Found something else in " + field + ", allowed: " + allowed + ".");
         }
-    }
-
-    /** Whether an exercise was said to be too much since a program began; it waits until the therapist writes another. */
-    public static boolean isTooMuch(List<HomeReport> reports, RoleKey role) {
-        return reports.stream().anyMatch(each -> each.tooMuch() && each.role().equals(role.toString()));
     }
 }

@@ -41,7 +41,7 @@ record PatientLines(
 
     /** The first day that is shown on which it is done; none where it is closed today. */
     private Optional<HomeSays.Due> first(HomeLine line) {
-        if (shown.isEmpty() || shown.get(0).of(line.role()) instanceof HomeSays.Closed) {
+        if (shown.isEmpty() || shown.get(0).of(line.role()) instanceof HomeSays.Closed today && !today.together()) {
             return Optional.empty();
         }
         return shown.stream()
@@ -161,7 +161,9 @@ record PatientLines(
     /** Its last day, where the gate closes it before the program is over. */
     private Optional<LocalDate> ends(HomeLine line) {
         Optional<LocalDate> closes = days.stream()
-                .filter(each -> !each.on().isBefore(day.date()) && each.of(line.role()) instanceof HomeSays.Closed)
+                .filter(each -> !each.on().isBefore(day.date())
+                        && each.of(line.role()) instanceof HomeSays.Closed closed
+                        && !closed.together())
                 .map(HomeDay::on)
                 .findFirst();
         return closes.map(on -> on.minusDays(1));

@@ -34,7 +34,7 @@ public class PatientSheets {
     public PatientSheet of(DayOfVisit day, WrittenProgram written) {
         PatientWords words = PatientWords.of(day, written);
         PlainText text = words.text();
-        List<HomeDay> days = new HomeDays(day.standing().course(), day.date(), written.program()).all();
+        List<HomeDay> days = days(day, written);
         List<HomeDay> shown = days.stream()
                 .filter(each -> !each.on().isBefore(day.date()))
                 .limit(DAYS_SHOWN)
@@ -58,6 +58,15 @@ public class PatientSheets {
                 goals(day, words),
                 phone.of(day.course().row().clinicId()),
                 day.course().row().surgeon());
+    }
+
+    private static List<HomeDay> days(DayOfVisit day, WrittenProgram written) {
+        return new HomeDays(
+                        day.standing().course(),
+                        day.date(),
+                        written.program(),
+                        day.visit().work())
+                .all();
     }
 
     private static String pain(DayOfVisit day, PatientWords words) {

@@ -8,9 +8,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import waypost.app.checkin.CheckIns;
+import waypost.app.diary.Diary;
+import waypost.app.diary.DiaryWeek;
 import waypost.app.observation.Observations;
 import waypost.app.rack.Signs;
 import waypost.app.store.SetRow;
@@ -44,17 +47,34 @@ class Drafts {
     private final StopLog stops;
     private final HandTreatments treatments;
     private final Observations observations;
+    private final Diary diary;
 
-    Drafts(CheckIns checkIns, StopLog stops, HandTreatments treatments, Observations observations) {
+    Drafts(CheckIns checkIns, StopLog stops, HandTreatments treatments, Observations observations, Diary diary) {
         this.checkIns = checkIns;
         this.stops = stops;
         this.treatments = treatments;
         this.observations = observations;
+        this.diary = diary;
     }
 
     Draft of(DayOfVisit day) {
-        return new Draft(
-                checkIns.told(day.course().row().id(), day.date()), objective(day), assessment(day), plan(day));
+        return new Draft(subjective(day), objective(day), assessment(day), plan(day));
+    }
+
+    private List<String> subjective(DayOfVisit day) {
+        UUID courseId = day.course().row().id();
+        List<String> lines = new ArrayList<>(checkIns.told(courseId, day.date()));
+        DiaryWeek week = diary.week(courseId, day.date());
+        if (!week.isEmpty()) {
+            lines.add("At home in the last seven days: " + week.says() + ".");
+            week.tooMuch().stream()
+                    .map(RoleKey::of)
+                    .filter(day.signs()::knows)
+                    .forEach(
+                            role -> lines.add("Too much at home: " + day.signs().title(role) + "."));
+            week.notes().forEach(note -> lines.add("Written from home: " + note));
+        }
+        return lines;
     }
 
     private List<String> objective(DayOfVisit day) {

@@ -23,6 +23,7 @@ import waypost.core.home.HomeDays;
 import waypost.core.home.HomeLine;
 import waypost.core.home.HomeProgram;
 import waypost.core.home.HomeSays;
+import waypost.core.log.WorkLog;
 import waypost.library.words.ProgressionWords;
 
 /** Keeps notes; rows are only added, an amendment names the note it amends. */
@@ -54,7 +55,7 @@ class Notes {
     List<HomeItem> home(DayOfVisit day) {
         return programs.of(day.course().row().id()).map(WrittenProgram::program).stream()
                 .filter(program -> program.isValidOn(day.date()))
-                .flatMap(program -> new HomeDays(day.standing().course(), day.date(), program)
+                .flatMap(program -> new HomeDays(day.standing().course(), day.date(), program, WorkLog.NONE)
                         .of(day.date()).lines().stream()
                                 .filter(judged -> !(judged.says() instanceof HomeSays.Closed))
                                 .map(judged -> item(day, program, judged.line())))

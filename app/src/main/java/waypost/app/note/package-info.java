@@ -3,7 +3,7 @@
  * the next appointment, signatures and countersignatures.
  *
  * <p>Start at {@link Notes}. A note is amended by another one, never edited. May use: account, appointment, checkin,
- * course, entry, home, observation, rack, shell, signature, store, treatment, work, the core, the library.
+ * course, diary, entry, home, observation, rack, shell, signature, store, treatment, work, the core, the library.
  */
 @NullMarked
 package waypost.app.note;

@@ -88,4 +88,21 @@ interface HomeLinkMapper {
 
     @Delete("delete from home_session where token_hash = #{tokenHash}")
     int deleteSession(String tokenHash);
+
+    @Insert("""
+            insert into home_feed (token_hash, course_id, secret_hash, made_at)
+            select #{feedHash}, s.course_id, s.secret_hash, #{at} from home_session s where s.token_hash = #{tokenHash}
+            """)
+    int insertFeed(String feedHash, String tokenHash, Instant at);
+
+    /** Whose times a calendar asks for; it holds as long as the link by which the telephone was opened. */
+    @Select("""
+            select f.course_id, k.clinic_id, c.zone, l.expires_on, l.revoked_at
+              from home_feed f
+              join home_link l on l.secret_hash = f.secret_hash
+              join course k on k.id = f.course_id
+              join clinic c on c.id = k.clinic_id
+             where f.token_hash = #{feedHash}
+            """)
+    Optional<SessionRow> findFeed(String feedHash);
 }

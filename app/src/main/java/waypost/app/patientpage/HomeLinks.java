@@ -121,10 +121,30 @@ class HomeLinks {
 
     /** Whose page a telephone shows; empty when its link was ended or is over. */
     Optional<Whose> whose(String token) {
-        return mapper.findSession(DigestUtils.sha256Hex(token))
-                .filter(session ->
-                        session.revokedAt() == null && !isOver(session.expiresOn(), ZoneId.of(session.zone())))
-                .map(session -> new Whose(session.courseId(), session.clinicId(), ZoneId.of(session.zone())));
+        return mapper.findSession(DigestUtils.sha256Hex(token)).flatMap(this::whose);
+    }
+
+    private Optional<Whose> whose(HomeLinkMapper.SessionRow session) {
+        ZoneId zone = ZoneId.of(session.zone());
+        return session.revokedAt() == null && !isOver(session.expiresOn(), zone)
+                ? Optional.of(new Whose(session.courseId(), session.clinicId(), zone))
+                : Optional.empty();
+    }
+
+    /** A name under which a calendar fetches the times by itself; empty when the telephone shows no page. */
+    @Transactional
+    public Optional<String> subscribe(String token) {
+        if (whose(token).isEmpty()) {
+            return Optional.empty();
+        }
+        String feed = secret();
+        mapper.insertFeed(DigestUtils.sha256Hex(feed), DigestUtils.sha256Hex(token), clock.now());
+        return Optional.of(feed);
+    }
+
+    /** Whose times a calendar asks for; empty when the link was ended or is over. */
+    Optional<Whose> subscribed(String feed) {
+        return mapper.findFeed(DigestUtils.sha256Hex(feed)).flatMap(this::whose);
     }
 
     void close(String token) {

@@ -25,6 +25,7 @@ import waypost.core.course.Course;
 import waypost.core.home.HomeDay;
 import waypost.core.home.HomeDays;
 import waypost.core.home.HomeProgram;
+import waypost.core.log.WorkLog;
 import waypost.library.plain.PlainText;
 
 /**
@@ -71,7 +72,7 @@ class PatientCalendar {
     private SortedSet<Instant> moments(HomeLinks.Whose whose, HomeProgram program, LocalDate today) {
         Course course = loader.load(whose.clinicId(), whose.courseId()).course();
         SortedSet<Instant> moments = new TreeSet<>();
-        for (HomeDay day : new HomeDays(course, today, program).all()) {
+        for (HomeDay day : new HomeDays(course, today, program, WorkLog.NONE).all()) {
             if (day.on().isBefore(today)) {
                 continue;
             }

@@ -21,6 +21,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.servlet.ModelAndView;
@@ -103,8 +104,11 @@ class PatientPageController {
     /** Visits and times at home, for the telephone's own calendar. */
     @GetMapping(path = "/home/calendar.ics")
     ResponseEntity<String> calendar(@CookieValue(name = COOKIE, defaultValue = "") String token) {
-        return links.whose(token)
-                .map(whose -> ResponseEntity.ok()
+        return calendar(links.whose(token));
+    }
+
+    private ResponseEntity<String> calendar(Optional<HomeLinks.Whose> found) {
+        return found.map(whose -> ResponseEntity.ok()
                         .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
                         .header(
                                 HttpHeaders.CONTENT_DISPOSITION,
@@ -114,6 +118,19 @@ class PatientPageController {
                                         .toString())
                         .body(calendar.of(whose)))
                 .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+
+    /** Makes the address from which a calendar fetches the times by itself. A calendar has no second fact: times are all it gets. */
+    @PostMapping("/home/times")
+    ResponseEntity<Map<String, String>> subscribe(@CookieValue(name = COOKIE, defaultValue = "") String token) {
+        return links.subscribe(token)
+                .map(feed -> ResponseEntity.ok(Map.of("path", "/home/times/" + feed)))
+                .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+
+    @GetMapping("/home/times/{feed}")
+    ResponseEntity<String> times(@PathVariable String feed) {
+        return calendar(links.subscribed(feed));
     }
 
     /** Takes what was done; what was sent before is taken once. */

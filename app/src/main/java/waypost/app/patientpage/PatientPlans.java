@@ -10,7 +10,6 @@ import tools.jackson.databind.json.JsonMapper;
 import waypost.app.diary.Diary;
 import waypost.app.diary.HomeReport;
 import waypost.app.home.HomePrograms;
-import waypost.app.home.HomeReports;
 import waypost.app.home.PatientSheet;
 import waypost.app.home.PatientSheets;
 import waypost.app.home.WrittenProgram;
@@ -18,7 +17,7 @@ import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
 import waypost.app.work.DayOfVisit;
 import waypost.app.work.VisitDays;
-import waypost.core.exercise.RoleKey;
+import waypost.core.home.SaidAtHome;
 import waypost.library.plain.PlainText;
 
 /** Lays out a patient's page. */
@@ -86,7 +85,7 @@ class PatientPlans {
         return new Card(
                 line,
                 JsonMapper.shared().writeValueAsString(line.onDays()),
-                HomeReports.isTooMuch(said, RoleKey.of(line.role())));
+                SaidAtHome.waits(said.stream().map(HomeReport::said).toList(), line.role()));
     }
 
     /** How many stages there are, and in which the patient is: a picture needs no more. */

@@ -39,7 +39,7 @@ class SecurityConfiguration {
     };
 
     /** Patients have no session here: their telephone's own cookie is never sent from another site, and these take JSON. */
-    private static final String[] FROM_TELEPHONES = {"/home/open", "/home/reports", "/home/close"};
+    private static final String[] FROM_TELEPHONES = {"/home/open", "/home/reports", "/home/times", "/home/close"};
 
     static final String CONTENT_POLICY =
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"

@@ -3,7 +3,9 @@ package waypost.app.trend;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.course.CourseHeads;
+import waypost.app.diary.Diary;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
@@ -31,9 +34,11 @@ class TrendController {
 
     private final CourseLoader loader;
     private final CourseHeads heads;
+    private final Diary diary;
     private final ClinicClock clock;
 
-    TrendController(CourseLoader loader, CourseHeads heads, ClinicClock clock) {
+    TrendController(CourseLoader loader, CourseHeads heads, Diary diary, ClinicClock clock) {
+        this.diary = diary;
         this.loader = loader;
         this.heads = heads;
         this.clock = clock;
@@ -58,14 +63,25 @@ class TrendController {
         Standing standing = course.on(today);
         TrendCharts charts = new TrendCharts(standing);
         List<Measure> shown = shown(charts, wanted);
+        Optional<TrendChart> home = home(course);
+        List<Pick> picks = new ArrayList<>(charts.measured().stream()
+                .map(measure -> new Pick(measure.id(), measure.title(), shown.contains(measure)))
+                .toList());
+        home.ifPresent(chart -> picks.add(new Pick(chart.id(), chart.title(), wanted.contains(chart.id()))));
         return new ModelAndView("trend/trends")
                 .addObject("head", heads.head(course, standing, today))
-                .addObject(
-                        "picks",
-                        charts.measured().stream()
-                                .map(measure -> new Pick(measure.id(), measure.title(), shown.contains(measure)))
-                                .toList())
-                .addObject("charts", shown.stream().map(charts::of).toList());
+                .addObject("picks", picks)
+                .addObject("charts", charts(charts, shown, home, wanted));
+    }
+
+    private Optional<TrendChart> home(LoadedCourse course) {
+        return HomeChart.of(diary.since(course.row().id(), course.row().dayZero()));
+    }
+
+    private static List<TrendChart> charts(
+            TrendCharts charts, List<Measure> shown, Optional<TrendChart> home, List<String> wanted) {
+        return Stream.concat(shown.stream().map(charts::of), home.filter(chart -> wanted.contains(chart.id())).stream())
+                .toList();
     }
 
     @GetMapping("/courses/{id}/measures/trends/data")
@@ -82,7 +98,7 @@ class TrendController {
                 course.row().dayZero(),
                 today,
                 phases(course),
-                shown(charts, wanted).stream().map(charts::of).toList());
+                charts(charts, shown(charts, wanted), home(course), wanted));
     }
 
     private static List<Stretch> phases(LoadedCourse course) {
@@ -103,6 +119,8 @@ class TrendController {
                 .filter(measure -> wanted.contains(measure.id()))
                 .limit(MOST)
                 .toList();
-        return chosen.isEmpty() ? measured.stream().limit(SHOWN_AT_FIRST).toList() : chosen;
+        return chosen.isEmpty() && !wanted.contains(HomeChart.ID)
+                ? measured.stream().limit(SHOWN_AT_FIRST).toList()
+                : chosen;
     }
 }

@@ -94,8 +94,10 @@ public record Card(
      * @param tempo lowering, pause, lifting, pause; empty without one
      * @param holdSeconds 0 without a hold
      * @param eachWay whether two directions are counted
+     * @param led whether a session of it can be led from the full screen
      */
-    public record Clocks(String tempo, int holdSeconds, int restSeconds, boolean counts, boolean eachWay) {}
+    public record Clocks(
+            String tempo, int holdSeconds, int restSeconds, boolean counts, boolean eachWay, boolean led) {}
 
     /** An open neighbour on the ladder. */
     public record Choice(String role, String title) {}

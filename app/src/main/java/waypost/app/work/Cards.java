@@ -3,7 +3,6 @@ package waypost.app.work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import waypost.app.figure.Figure;
@@ -33,7 +32,6 @@ import waypost.core.prescription.WorkingDose;
 import waypost.core.progression.PainLimit;
 import waypost.core.progression.Proposal;
 import waypost.core.strength.Tempo;
-import waypost.core.visit.Visit;
 import waypost.library.words.BandPullWords;
 import waypost.library.words.Dates;
 import waypost.library.words.PoseWords;
@@ -239,15 +237,14 @@ final class Cards {
                 : counted == Counted.MINUTES
                         ? aim.most() * 60
                         : aim.holdSeconds().orElse(0);
-        int rest = written.map(Prescription::restSeconds)
-                .orElse(OptionalInt.empty())
-                .orElse(Visit.restSeconds(exercise));
+        int rest = day.visit().restSeconds(key);
         boolean eachWay = aim.each().contains("way") || aim.each().contains("direction");
         String tempo = written.flatMap(Prescription::tempo)
                 .map(Tempo::toString)
                 .or(() -> exercise.dose().tempo())
                 .orElse("");
-        return new Card.Clocks(tempo, hold, rest, !counted.isTime(), eachWay);
+        boolean led = day.course().bundle().shape(exercise.id()).isPresent();
+        return new Card.Clocks(tempo, hold, rest, !counted.isTime(), eachWay, led);
     }
 
     /** What is prescribed, if anything is. */

@@ -66,7 +66,8 @@ public class VisitDays {
                         stops.upTo(courseId, today),
                         written.prescriptions(),
                         written.week(),
-                        written.goal()));
+                        written.goal(),
+                        written.atHome()));
         return new DayOfVisit(
                 course,
                 visit,

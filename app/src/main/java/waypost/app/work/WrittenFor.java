@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import waypost.app.diary.Diary;
 import waypost.app.plan.Block;
 import waypost.app.plan.CurrentPlan;
 import waypost.app.plan.Plans;
@@ -16,9 +17,13 @@ import waypost.core.course.Standing;
 import waypost.core.exercise.RoleKey;
 import waypost.core.prescription.Prescriptions;
 import waypost.core.prescription.Week;
+import waypost.core.progression.SoFar;
 import waypost.core.sport.SportGoal;
 
-/** Gathers what therapists wrote for a course: its plan, the doses in the place of the library's, what is trained for. */
+/**
+ * Gathers what therapists wrote for a course: its plan, the doses in the place of the library's, what is trained for; and
+ * what came of it from home.
+ */
 @Component
 class WrittenFor {
 
@@ -26,17 +31,23 @@ class WrittenFor {
     private final Prescribing prescribing;
     private final SportGoals goals;
     private final Tricks tricks;
+    private final Diary diary;
 
-    WrittenFor(Plans plans, Prescribing prescribing, SportGoals goals, Tricks tricks) {
+    WrittenFor(Plans plans, Prescribing prescribing, SportGoals goals, Tricks tricks, Diary diary) {
         this.plans = plans;
         this.prescribing = prescribing;
         this.goals = goals;
         this.tricks = tricks;
+        this.diary = diary;
     }
 
-    /** The plan with the doses, by role, what is trained for, and what works for the patient. */
+    /** The plan with the doses, by role, what is trained for, what works for the patient, and what was done at home that day. */
     record PlanWithDoses(
-            CurrentPlan plan, Map<RoleKey, Written> doses, Optional<SportGoal> goal, Map<RoleKey, Card.Trick> tricks) {
+            CurrentPlan plan,
+            Map<RoleKey, Written> doses,
+            Optional<SportGoal> goal,
+            Map<RoleKey, Card.Trick> tricks,
+            List<SoFar.Portion> atHome) {
 
         Prescriptions prescriptions() {
             return new Prescriptions(
@@ -50,6 +61,10 @@ class WrittenFor {
 
     PlanWithDoses of(UUID courseId, Standing standing, List<SetRow> done) {
         return new PlanWithDoses(
-                plans.of(courseId, standing), prescribing.of(courseId, done), goals.of(courseId), tricks.of(courseId));
+                plans.of(courseId, standing),
+                prescribing.of(courseId, done),
+                goals.of(courseId),
+                tricks.of(courseId),
+                diary.done(courseId, standing.date()));
     }
 }

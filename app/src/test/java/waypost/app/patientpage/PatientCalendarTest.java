@@ -93,6 +93,28 @@ class PatientCalendarTest {
                 .isEqualTo(values(telephone.get("/home/calendar.ics").body(), Property.UID));
     }
 
+    /** A calendar program has neither cookie nor birth date: what it fetches is the same, until the link is ended. */
+    @Test
+    void aCalendarFetchesThemByItselfUntilTheLinkIsEnded() {
+        AtHome home = AtHome.begun(LEAD, 52);
+        Visitor telephone = home.telephone();
+        String path = telephone.postJson("/home/times", "{}").body().replaceAll(".*\"(/home/times/[^\"]+)\".*", "$1");
+        Visitor calendar = Visitor.stranger();
+
+        assertThat(calendar.get(path).body())
+                .isEqualTo(telephone.get("/home/calendar.ics").body());
+        home.visit().post("/home/link/end", Map.of());
+        assertThat(calendar.get(path).status()).isEqualTo(404);
+        assertThat(telephone.postJson("/home/times", "{}").status()).isEqualTo(404);
+    }
+
+    @Test
+    void whatWasNeverMadeIsNoCalendar() {
+        assertThat(Visitor.stranger().get("/home/times/" + "a".repeat(32)).status())
+                .isEqualTo(404);
+        assertThat(Visitor.stranger().postJson("/home/times", "{}").status()).isEqualTo(404);
+    }
+
     @Test
     void whoHasNoLinkGetsNone() {
         assertThat(Visitor.stranger().get("/home/calendar.ics").status()).isEqualTo(404);

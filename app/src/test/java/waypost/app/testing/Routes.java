@@ -45,6 +45,7 @@ public final class Routes {
                     .replace("{name}", "no-such-instrument")
                     .replace("{handle}", "no-such-handle")
                     .replace("{secret}", "no-such-secret")
+                    .replace("{feed}", "no-such-feed")
                     .replaceAll("\\{[a-zA-Z]+Id}", UUID.randomUUID().toString());
         }
     }

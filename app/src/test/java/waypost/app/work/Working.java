@@ -6,6 +6,7 @@ import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import waypost.app.testing.Referring;
+import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** A visit of a new course, by its forms. */
@@ -37,6 +38,40 @@ public final class Working {
         form.put("answer.pain-school", "some");
         therapist.post("/courses", form);
         return new Working(therapist, "/courses/" + form.get("courseId"));
+    }
+
+    /** A strained hamstring of so many days ago, which runs in stages from its second day on. */
+    public static Working strained(Visitor therapist, int day) {
+        Map<String, String> form = Referring.form("Running Person", "WK-" + ++numbers, day);
+        form.keySet().removeIf(field -> field.startsWith("answer."));
+        form.put("protocol", "muscle.hamstring-strain");
+        form.put("answer.pain-school", "threshold");
+        form.put("answer.tendon", "whole");
+        therapist.post("/courses", form);
+        Working strained = new Working(therapist, "/courses/" + form.get("courseId"));
+        strained.measured("gait-clean", "seen");
+        return strained;
+    }
+
+    /** Something was measured today on the left, strictly and actively. */
+    public void measured(String measure, String said) {
+        post(
+                "/readings",
+                Map.of(
+                        "readingId",
+                        UUID.randomUUID().toString(),
+                        "measure",
+                        measure,
+                        "said",
+                        said,
+                        "side",
+                        "LEFT",
+                        "mode",
+                        "ACTIVE",
+                        "measuredOn",
+                        RunningWaypost.TODAY.toString(),
+                        "strict",
+                        "true"));
     }
 
     /** The same course by somebody else. */

@@ -3,7 +3,8 @@ package waypost.core.demand;
 /** A whole number of contacts, repetitions or minutes, 0 to 20,000. */
 public record Count(int number) implements Comparable<Count> {
 
-    private static final int MOST = 20_000;
+    /** The most that is counted of anything. */
+    public static final int MOST = 20_000;
 
     public Count {
         if (number < 0 || number > MOST) {

@@ -13,7 +13,7 @@ public record RunningSteps(Count count, Count perMinute) implements Demand {
 
     /** The same for so many minutes of it. */
     public RunningSteps lasting(int minutes) {
-        return new RunningSteps(new Count(perMinute.number() * minutes), perMinute);
+        return new RunningSteps(new Count(Math.min(Count.MOST, perMinute.number() * minutes)), perMinute);
     }
 
     @Override

@@ -38,8 +38,9 @@ public sealed interface HomeSays {
      * The gate closes it, or would leave less of it than was written.
      *
      * @param verdict with what closes it
+     * @param together whether it would be open alone, and only the whole day asks too much
      */
-    record Closed(Verdict verdict) implements HomeSays {
+    record Closed(Verdict verdict, boolean together) implements HomeSays {
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.closed(this);

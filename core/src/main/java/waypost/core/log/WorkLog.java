@@ -51,6 +51,17 @@ public final class WorkLog {
         return bouts.getOrDefault(role, List.of());
     }
 
+    /** Whether a role was done, and not on an earlier day than another. */
+    public boolean isNoOlder(RoleKey role, RoleKey other) {
+        List<Bout> own = bouts(role);
+        List<Bout> others = bouts(other);
+        return !own.isEmpty()
+                && (others.isEmpty()
+                        || !own.get(own.size() - 1)
+                                .on()
+                                .isBefore(others.get(others.size() - 1).on()));
+    }
+
     /** How the region answered the session of a day, as said last. */
     public Optional<Response> answer(LocalDate session) {
         return Optional.ofNullable(answers.get(session));

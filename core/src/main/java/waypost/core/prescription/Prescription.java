@@ -33,7 +33,7 @@ public record Prescription(
         String words) {
 
     /** Of every stage together in one session (Hickey et al. 2020, from memory). */
-    private static final int MOST_RUNS = 9;
+    public static final int MOST_RUNS = 9;
 
     private static final int LONGEST_WORDS = 300;
     private static final int SHORTEST_REST = 5;

@@ -1,9 +1,8 @@
 package waypost.core.prescription;
 
 import java.util.Optional;
-import waypost.core.demand.Count;
+import java.util.stream.Stream;
 import waypost.core.demand.Demand;
-import waypost.core.demand.Lasting;
 import waypost.core.demand.Load;
 import waypost.core.demand.LoadUnit;
 import waypost.core.demand.RunningSteps;
@@ -84,13 +83,6 @@ public record WorkingDose(int sets, SetAim aim, Optional<Load> load, Arrangement
         return new WorkingDose(sets, aim, load, other);
     }
 
-    /** In as many sets of whole minutes as so many steps leave; one minute at least. */
-    private WorkingDose runningNoMoreThan(RunningSteps most) {
-        int minutes =
-                Math.max(1, most.count().number() / Math.max(1, most.perMinute().number()));
-        return minutes >= sets ? at(Math.min(aim.most(), minutes / sets)) : at(1).inSets(minutes);
-    }
-
     /** Whether anything of it is more than in another: what is held, how much in all, or a harder set-up. */
     public boolean isMoreThan(WorkingDose other, Arrangements setUps) {
         boolean heavier = load.isPresent()
@@ -98,7 +90,7 @@ public record WorkingDose(int sets, SetAim aim, Optional<Load> load, Arrangement
                         .map(held ->
                                 held.unit() != load.get().unit() || load.get().compareTo(held) > 0)
                         .orElse(true);
-        return heavier || sets * aim.most() > other.sets * other.aim.most() || setUps.isHarder(setUp, other.setUp);
+        return heavier || total() > other.total() || setUps.isHarder(setUp, other.setUp);
     }
 
     /** This in so many sets. */
@@ -123,58 +115,39 @@ public record WorkingDose(int sets, SetAim aim, Optional<Load> load, Arrangement
 
     /** A role of an exercise as it is asked by this dose: its set-up, its load, its ground contacts, its minutes. */
     public Role asked(Activity.Exercise exercise, Role role) {
-        return asked(
-                setUp.equals(exercise.setUps().usual())
-                        ? role
-                        : exercise.in(setUp).role(role.key()));
+        Role so = setUp.equals(exercise.setUps().usual())
+                ? role
+                : exercise.in(setUp).role(role.key());
+        return new DoseOfRole(this).asked(so, exercise.dose());
     }
 
-    /** A role as it is set up, with the load, contacts and minutes of this dose. */
-    public Role asked(Role role) {
-        Role asked = role;
-        for (int at = 0; at < role.demands().size(); at++) {
-            Demand demand = role.demands().get(at);
-            if (demand instanceof Demand.Held held
-                    && load.isPresent()
-                    && held.load().unit() == load.get().unit()) {
-                asked = asked.replacing(at, new Demand.Held(held.limb(), load.get()));
-            } else if (demand instanceof Demand.Contacts && aim.counted() == Counted.CONTACTS) {
-                asked = asked.replacing(at, new Demand.Contacts(new Count(sets * aim.most())));
-            } else if (demand instanceof RunningSteps steps && aim.counted() == Counted.MINUTES) {
-                asked = asked.replacing(at, steps.lasting(sets * aim.most()));
-            } else if (demand instanceof Lasting && aim.counted() == Counted.MINUTES) {
-                asked = asked.replacing(at, new Lasting(new Count(aim.most())));
-            }
-        }
-        return asked;
+    /** This cut to what a reduced form of a role leaves of its load, contacts and minutes. */
+    public WorkingDose within(Activity.Exercise exercise, Role reduced) {
+        return new DoseOfRole(this).within(reduced, exercise);
     }
 
-    /** This cut to what a reduced form of the role leaves of its load, contacts and minutes. */
-    public WorkingDose within(Role reduced) {
-        WorkingDose cut = this;
-        for (Demand demand : reduced.demands()) {
-            if (demand instanceof Demand.Held held
-                    && cut.load().isPresent()
-                    && held.load().unit() == cut.load().get().unit()
-                    && held.load().compareTo(cut.load().get()) < 0) {
-                cut = cut.with(held.load());
-            } else if (demand instanceof Demand.Contacts contacts
-                    && aim.counted() == Counted.CONTACTS
-                    && contacts.count().number() < cut.sets() * cut.aim().most()) {
-                cut = cut.at(Math.max(1, contacts.count().number() / cut.sets()));
-            } else if (demand instanceof RunningSteps steps
-                    && aim.counted() == Counted.MINUTES
-                    && steps.count().number()
-                            < steps.perMinute().number()
-                                    * cut.sets()
-                                    * cut.aim().most()) {
-                cut = cut.runningNoMoreThan(steps);
-            } else if (demand instanceof Lasting lasting
-                    && aim.counted() == Counted.MINUTES
-                    && lasting.minutes().number() < cut.aim().most()) {
-                cut = cut.at(Math.max(1, lasting.minutes().number()));
-            }
+    /** Whether an open form of a role leaves the dose that was asked: its load, its contacts and its steps. */
+    public static boolean isLeft(Role asked, Role open) {
+        return dosed(asked).toList().equals(dosed(open).toList());
+    }
+
+    private static Stream<Demand> dosed(Role role) {
+        return role.demands().stream()
+                .filter(demand -> demand instanceof Demand.Held
+                        || demand instanceof Demand.Contacts
+                        || demand instanceof RunningSteps);
+    }
+
+    /** How much all sets together count at most. */
+    public int total() {
+        return sets * aim.most();
+    }
+
+    /** With at most so much in all sets together, in fewer sets where there is not one for each. */
+    public WorkingDose totalling(int most) {
+        if (total() <= most) {
+            return this;
         }
-        return cut;
+        return most >= sets ? at(most / sets) : at(1).inSets(Math.max(1, most));
     }
 }

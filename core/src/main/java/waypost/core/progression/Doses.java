@@ -120,7 +120,10 @@ record Doses(Standing standing, WorkLog work, Prescriptions written, PainLimit r
     WorkingDose usual(RoleKey key) {
         WorkingDose usual =
                 written.of(key).map(Prescription::dose).orElseGet(() -> WorkingDose.usual(exercise(key), role(key)));
-        return standing.verdict(key).reducedTo().map(usual::within).orElse(usual);
+        return standing.verdict(key)
+                .reducedTo()
+                .map(open -> usual.within(exercise(key), open))
+                .orElse(usual);
     }
 
     private Activity.Exercise exercise(RoleKey key) {

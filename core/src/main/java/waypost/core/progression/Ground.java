@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import waypost.core.body.Tissue;
 import waypost.core.criterion.Criterion;
+import waypost.core.exercise.Counted;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Response;
@@ -13,20 +14,33 @@ import waypost.core.prescription.OnDays;
 /** Why a dose goes the way it goes. */
 public sealed interface Ground {
 
-    <R> R accept(Visitor<R> visitor);
+    <R> R accept(GroundVisitor<R> visitor);
 
     /** A first run asks so many ground contacts; the most in one session of the last two weeks were fewer. */
     record ContactsBefore(int most, int asked) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.contactsBefore(this);
+        }
+    }
+
+    /**
+     * So much was done today already of what all exercises of a day add up to.
+     *
+     * @param counted contacts, runs or throws
+     * @param atHome how many of them at home
+     */
+    record AlreadyToday(Counted counted, int amount, int atHome) implements Ground {
+        @Override
+        public <R> R accept(GroundVisitor<R> visitor) {
+            return visitor.alreadyToday(this);
         }
     }
 
     /** It was never done. */
     record FirstTime() implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.firstTime();
         }
     }
@@ -34,7 +48,7 @@ public sealed interface Ground {
     /** Every set reached what was wanted, so many sessions running; so many are needed. */
     record Reached(int sessions, int needed) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.reached(this);
         }
     }
@@ -42,7 +56,7 @@ public sealed interface Ground {
     /** Sets lay in the range without all reaching its top. */
     record InRange(int least, int top) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.inRange(this);
         }
     }
@@ -50,7 +64,7 @@ public sealed interface Ground {
     /** The least set fell under the range. */
     record UnderRange(int found, int bottom) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.underRange(this);
         }
     }
@@ -58,7 +72,7 @@ public sealed interface Ground {
     /** Fewer sets were done than asked. */
     record FewerSets(int done, int asked) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.fewerSets(this);
         }
     }
@@ -66,7 +80,7 @@ public sealed interface Ground {
     /** More sets were done than asked. */
     record MoreSets(int done, int asked) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.moreSets(this);
         }
     }
@@ -74,7 +88,7 @@ public sealed interface Ground {
     /** The next phase asks that this rung be tolerated first. */
     record StaysFor(Criterion criterion) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.staysFor(this);
         }
     }
@@ -90,7 +104,7 @@ public sealed interface Ground {
         }
 
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.painOver(this);
         }
     }
@@ -98,7 +112,7 @@ public sealed interface Ground {
     /** It was stopped today for what was felt. */
     record Stopped(String felt) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.stopped(this);
         }
     }
@@ -106,7 +120,7 @@ public sealed interface Ground {
     /** The region flared after the session. */
     record Flared(Response response) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.flared(this);
         }
     }
@@ -114,7 +128,7 @@ public sealed interface Ground {
     /** Another part of the body helped, or form was lost. */
     record FormNotGood(boolean lost) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.formNotGood(this);
         }
     }
@@ -122,7 +136,7 @@ public sealed interface Ground {
     /** So many days on this level; so many are needed. */
     record DaysOnLevel(int days, int needed) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.daysOnLevel(this);
         }
     }
@@ -130,7 +144,7 @@ public sealed interface Ground {
     /** The joint was sore in this way. */
     record Sore(Response.Soreness soreness) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.sore(this);
         }
     }
@@ -138,7 +152,7 @@ public sealed interface Ground {
     /** So many are allowed this week after last week's total. */
     record WeeksShare(int lastWeek, int allowed) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.weeksShare(this);
         }
     }
@@ -146,7 +160,7 @@ public sealed interface Ground {
     /** After a hold the dose is at most so many percent of the last one. */
     record AfterHold(int percent, LocalDate until) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.afterHold(this);
         }
     }
@@ -154,7 +168,7 @@ public sealed interface Ground {
     /** The gate allows no more than this today. */
     record UnderTheGate(Verdict verdict) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.underTheGate(this);
         }
     }
@@ -162,7 +176,7 @@ public sealed interface Ground {
     /** The next rung is not open. */
     record NextRungClosed(Verdict next) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.nextRungClosed(this);
         }
     }
@@ -170,7 +184,7 @@ public sealed interface Ground {
     /** There is no harder rung, or no easier one. */
     record EndOfLadder(boolean top) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.endOfLadder(this);
         }
     }
@@ -178,7 +192,7 @@ public sealed interface Ground {
     /** Nothing goes up on a day on which progress is held. */
     record ProgressHeld(Brake brake) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.progressHeld(this);
         }
     }
@@ -186,7 +200,7 @@ public sealed interface Ground {
     /** It was not done for so many days. */
     record LongBreak(int days) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.longBreak(this);
         }
     }
@@ -194,7 +208,7 @@ public sealed interface Ground {
     /** The same tissue worked hard on that day by this exercise. */
     record TissueRests(Tissue tissue, RoleKey worked, LocalDate on) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.tissueRests(this);
         }
     }
@@ -202,7 +216,7 @@ public sealed interface Ground {
     /** Sport rose from so many minutes a week to so many. */
     record SportRose(int before, int now) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.sportRose(this);
         }
     }
@@ -210,7 +224,7 @@ public sealed interface Ground {
     /** A therapist wrote this dose on that day; it was not done since. */
     record Prescribed(LocalDate on) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.prescribed(this);
         }
     }
@@ -218,7 +232,7 @@ public sealed interface Ground {
     /** Strength tapers before what is trained for: half the sets at the same weight, and nothing goes up. */
     record EventNear(LocalDate on) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.eventNear(this);
         }
     }
@@ -226,7 +240,7 @@ public sealed interface Ground {
     /** It stays as it was prescribed. */
     record AsWritten() implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.asWritten();
         }
     }
@@ -234,65 +248,8 @@ public sealed interface Ground {
     /** It is meant for other days; what kind of day this one is, where anybody said. */
     record OtherDay(OnDays meant, Optional<DayKind> today) implements Ground {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(GroundVisitor<R> visitor) {
             return visitor.otherDay(this);
         }
-    }
-
-    /** Answers once for each kind. */
-    interface Visitor<R> {
-        R firstTime();
-
-        R reached(Reached ground);
-
-        R inRange(InRange ground);
-
-        R underRange(UnderRange ground);
-
-        R fewerSets(FewerSets ground);
-
-        R moreSets(MoreSets ground);
-
-        R staysFor(StaysFor ground);
-
-        R painOver(PainOver ground);
-
-        R stopped(Stopped ground);
-
-        R flared(Flared ground);
-
-        R formNotGood(FormNotGood ground);
-
-        R daysOnLevel(DaysOnLevel ground);
-
-        R sore(Sore ground);
-
-        R contactsBefore(ContactsBefore ground);
-
-        R weeksShare(WeeksShare ground);
-
-        R afterHold(AfterHold ground);
-
-        R underTheGate(UnderTheGate ground);
-
-        R nextRungClosed(NextRungClosed ground);
-
-        R endOfLadder(EndOfLadder ground);
-
-        R progressHeld(ProgressHeld ground);
-
-        R longBreak(LongBreak ground);
-
-        R tissueRests(TissueRests ground);
-
-        R sportRose(SportRose ground);
-
-        R prescribed(Prescribed ground);
-
-        R asWritten();
-
-        R otherDay(OtherDay ground);
-
-        R eventNear(EventNear ground);
     }
 }

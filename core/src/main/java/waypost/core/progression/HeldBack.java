@@ -35,6 +35,13 @@ record HeldBack(Standing standing, WorkLog work, DayOfWork day) {
         return reEntry().map(Ground.class::cast);
     }
 
+    /** What speaks against a harder rung in the middle of a session, also of a role that was never done before. */
+    Optional<Ground> atOnce(RoleKey role) {
+        return work.bouts(role).isEmpty()
+                ? day.brake().<Ground>map(Ground.ProgressHeld::new).or(this::reEntry)
+                : more(role);
+    }
+
     /** After holds no dose is above the least share of the last one that any of them asks for. */
     Optional<Ground.AfterHold> reEntry() {
         return standing.facts().afterHolds().stream()

@@ -8,6 +8,7 @@ import waypost.core.course.Neighbours;
 import waypost.core.course.Standing;
 import waypost.core.criterion.Criterion;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Counted;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Bout;
@@ -29,7 +30,7 @@ public final class Proposals {
     private final Prescribed prescribed;
     private final HeldBack heldBack;
     private final Balance balance;
-    private final Set<RoleKey> off;
+    private final OpenToday open;
     private final Neighbours neighbours;
     private final Doses doses;
     private final Passing passing;
@@ -37,7 +38,6 @@ public final class Proposals {
 
     /**
      * @param work everything that was done; what was done on the standing's own day is not looked at
-     * @param day what the check-in says
      */
     public Proposals(Standing standing, WorkLog work, DayOfWork day) {
         this(standing, work, day, Prescribed.NOTHING);
@@ -47,16 +47,23 @@ public final class Proposals {
      * @param prescribed what therapists wrote in the place of the library's doses
      */
     public Proposals(Standing standing, WorkLog work, DayOfWork day, Prescribed prescribed) {
+        this(standing, work, day, prescribed, SoFar.nothing(standing.course()));
+    }
+
+    /**
+     * @param soFar what the day has had already of what all exercises add up to
+     */
+    public Proposals(Standing standing, WorkLog work, DayOfWork day, Prescribed prescribed, SoFar soFar) {
         this.standing = standing;
         this.work = work.upTo(standing.date().minusDays(1));
         this.day = day;
         this.prescribed = prescribed;
         this.heldBack = new HeldBack(standing, this.work, day);
         this.balance = new Balance(standing.course().activities(), this.work);
-        this.off = Set.copyOf(standing.switchedOff());
+        this.open = new OpenToday(standing, Set.copyOf(standing.switchedOff()), balance);
         this.neighbours = new Neighbours(standing);
         this.doses = new Doses(standing, this.work, prescribed.doses(), pain());
-        this.passing = new Passing(standing);
+        this.passing = new Passing(standing, soFar);
         this.besideSport = new BesideSport(standing.course(), prescribed.event(), day.sport());
     }
 
@@ -84,7 +91,7 @@ public final class Proposals {
     /** What is proposed for a role of the plan. */
     public Proposal of(RoleKey asked) {
         Verdict verdict = standing.verdict(asked);
-        if (off.contains(asked)) {
+        if (open.isOff(asked)) {
             return new Proposal.Finished(asked);
         }
         if (!verdict.kind().isOpen()) {
@@ -106,7 +113,7 @@ public final class Proposals {
         Proposal leads = of(planned);
         Optional<Proposal.Do> elsewhere =
                 leads.toDo().filter(toDo -> !toDo.role().equals(planned));
-        if (elsewhere.isEmpty() || !isOpen(planned)) {
+        if (elsewhere.isEmpty() || !open.isOpen(planned)) {
             return leads;
         }
         List<Ground> why = new ArrayList<>(elsewhere.get().why());
@@ -114,6 +121,14 @@ public final class Proposals {
         return elsewhere.get().way() == Way.RUNG_BEFORE
                 ? lessOf(planned, planned, last, why)
                 : proposed(planned, planned, Way.SAME, last, why, last);
+    }
+
+    /** How a session of stages goes on today, for a role of the plan whose dose is counted in runs; empty where none is left. */
+    public Optional<RunTable> runs(RoleKey planned) {
+        return of(planned)
+                .toDo()
+                .filter(toDo -> toDo.dose().aim().counted() == Counted.RUNS)
+                .flatMap(toDo -> new StagesToday(open, heldBack, besideSport, passing, doses).table(toDo));
     }
 
     /** What to do at once after too much pain in a set or a stop: a lighter load, or the rung before. */
@@ -207,30 +222,19 @@ public final class Proposals {
             why.add(new Ground.EndOfLadder(true));
             return proposed(asked, role, Way.SAME, last, why, last);
         }
-        Verdict verdict = standing.verdict(harder.get());
-        boolean rests = balance.resting(harder.get(), standing.date()).isPresent();
-        if (!verdict.kind().isOpen() || rests || off.contains(harder.get())) {
-            why.add(new Ground.NextRungClosed(verdict));
+        if (!open.isOpen(harder.get())) {
+            why.add(new Ground.NextRungClosed(standing.verdict(harder.get())));
             return proposed(asked, role, Way.SAME, last, why, last);
         }
-        if (wasDoneSince(harder.get(), role)) {
+        if (work.isNoOlder(harder.get(), role)) {
             return dosed(asked, harder.get());
         }
         WorkingDose first = doses.first(harder.get());
         return proposed(asked, harder.get(), Way.NEXT_RUNG, first, why, first);
     }
 
-    private boolean wasDoneSince(RoleKey harder, RoleKey role) {
-        List<Bout> there = work.bouts(harder);
-        List<Bout> here = work.bouts(role);
-        return !there.isEmpty()
-                && there.get(there.size() - 1)
-                        .on()
-                        .isAfter(here.get(here.size() - 1).on());
-    }
-
     private Proposal before(RoleKey asked, RoleKey role, WorkingDose dose, List<Ground> why) {
-        Optional<RoleKey> easier = neighbours.before(role).filter(this::isOpen);
+        Optional<RoleKey> easier = neighbours.before(role).filter(open::isOpen);
         if (easier.isEmpty()) {
             why.add(new Ground.EndOfLadder(false));
             return lessOf(asked, role, dose, why);
@@ -245,12 +249,6 @@ public final class Proposals {
     private Proposal lessOf(RoleKey asked, RoleKey role, WorkingDose dose, List<Ground> why) {
         WorkingDose less = dose.lowered(HALF_PERCENT);
         return proposed(asked, role, Way.DOWN, less, why, less);
-    }
-
-    private boolean isOpen(RoleKey role) {
-        return standing.verdict(role).kind().isOpen()
-                && !off.contains(role)
-                && balance.resting(role, standing.date()).isEmpty();
     }
 
     /** After a hold only the share of it; then the gate's last word: as it is, cut to what it allows, as last time. */
@@ -278,7 +276,18 @@ public final class Proposals {
         }
         return passing.allowed(role, last, why)
                 .<Proposal>map(again -> new Proposal.Do(asked, role, Way.SAME, again, why))
-                .orElseGet(() -> new Proposal.Closed(asked, standing.verdict(role), Optional.empty()));
+                .orElseGet(() -> nothingLeft(asked, role, why));
+    }
+
+    /** The day has had enough, or the gate closes it whatever was done. */
+    private Proposal nothingLeft(RoleKey asked, RoleKey role, List<Ground> why) {
+        List<Ground> already = why.stream()
+                .filter(Ground.AlreadyToday.class::isInstance)
+                .distinct()
+                .toList();
+        return already.isEmpty()
+                ? new Proposal.Closed(asked, standing.verdict(role), Optional.empty())
+                : new Proposal.Rest(asked, standing.date().plusDays(1), already);
     }
 
     private static WorkingDose shared(WorkingDose dose, Optional<Ground.AfterHold> share) {

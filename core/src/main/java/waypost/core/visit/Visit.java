@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Arrangement;
@@ -24,6 +25,8 @@ import waypost.core.progression.PainLimit;
 import waypost.core.progression.Prescribed;
 import waypost.core.progression.Proposal;
 import waypost.core.progression.Proposals;
+import waypost.core.progression.RunTable;
+import waypost.core.progression.SoFar;
 import waypost.core.safety.CheckIn;
 import waypost.core.safety.RedFlag;
 import waypost.core.sport.SportGoal;
@@ -56,10 +59,15 @@ public final class Visit {
                 work,
                 day,
                 new Prescribed(
-                        told.prescribed(), told.week(), told.goal().flatMap(goal -> goal.taperOn(standing.date()))));
+                        told.prescribed(), told.week(), told.goal().flatMap(goal -> goal.taperOn(standing.date()))),
+                SoFar.of(standing.course(), standing.date(), work, told.atHome()));
     }
 
-    /** What was told, done and written so far, which decides the rest. */
+    /**
+     * What was told, done and written so far, which decides the rest.
+     *
+     * @param atHome what was done at home on the same day
+     */
     public record Told(
             Optional<CheckIn> said,
             List<RedFlag> asked,
@@ -67,16 +75,18 @@ public final class Visit {
             List<Stop> stops,
             Prescriptions prescribed,
             Week week,
-            Optional<SportGoal> goal) {
+            Optional<SportGoal> goal,
+            List<SoFar.Portion> atHome) {
 
         /** Where nothing is prescribed. */
         public Told(Optional<CheckIn> said, List<RedFlag> asked, WorkLog work, List<Stop> stops) {
-            this(said, asked, work, stops, Prescriptions.NONE, Week.UNSAID, Optional.empty());
+            this(said, asked, work, stops, Prescriptions.NONE, Week.UNSAID, Optional.empty(), List.of());
         }
 
         public Told {
             asked = List.copyOf(asked);
             stops = List.copyOf(stops);
+            atHome = List.copyOf(atHome);
         }
     }
 
@@ -163,6 +173,11 @@ public final class Visit {
         return proposals.staying(planned);
     }
 
+    /** How a session of running stages goes on today; empty for what is not counted in runs, and where none is left. */
+    public Optional<RunTable> runs(RoleKey planned) {
+        return proposals.runs(planned);
+    }
+
     /** Whether the rule of a planned role led to another rung, which the plan then follows. */
     public boolean leads(RoleKey planned, RoleKey to) {
         return proposal(planned) instanceof Proposal.Do toDo && toDo.role().equals(to);
@@ -212,8 +227,16 @@ public final class Visit {
     }
 
     /** How long to rest between two sets, in seconds (common practice, no source). */
-    public static int restSeconds(Activity.Exercise exercise) {
+    private static int restSeconds(Activity.Exercise exercise) {
         return exercise.purpose() == Purpose.STRENGTH ? REST_STRENGTH_SECONDS : REST_SECONDS;
+    }
+
+    /** How long to rest between two sets of a role, as prescribed or as usual, in seconds. */
+    public int restSeconds(RoleKey role) {
+        return prescribed(role)
+                .map(Prescription::restSeconds)
+                .orElse(OptionalInt.empty())
+                .orElse(restSeconds(standing.course().exercise(role.activity())));
     }
 
     /** How often to come, as advice. */

@@ -30,6 +30,7 @@ import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.exercise.SetAim;
 import waypost.core.exercise.Teaching;
+import waypost.core.limit.Limit;
 import waypost.core.log.Evidence;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
@@ -46,6 +47,7 @@ public final class LadderCourse {
 
     private final List<Activity> library = new ArrayList<>();
     private final List<Opening> openings = new ArrayList<>();
+    private final List<Limit<?>> limits = new ArrayList<>();
     private final List<Reading> readings = new ArrayList<>();
     private final List<Measure> measures = new ArrayList<>(List.of(Fixture.FLEXION));
 
@@ -107,6 +109,11 @@ public final class LadderCourse {
         return this;
     }
 
+    public LadderCourse limit(Limit<?> limit) {
+        limits.add(limit);
+        return this;
+    }
+
     public LadderCourse reading(Reading reading) {
         readings.add(reading);
         return this;
@@ -119,7 +126,7 @@ public final class LadderCourse {
 
     public Standing standing() {
         Course course = Course.of(
-                Resolver.resolve(new Fixture().protocol().with(Rules.of(List.of(), openings)), Answers.NONE, DAY_ZERO),
+                Resolver.resolve(new Fixture().protocol().with(Rules.of(limits, openings)), Answers.NONE, DAY_ZERO),
                 library,
                 measures,
                 History.of(Side.RIGHT, Evidence.of(new Readings(readings)), List.of(), List.of()));

@@ -2,11 +2,13 @@ package waypost.core.prescription;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static waypost.core.gate.LadderCourse.exercise;
 import static waypost.core.gate.LadderCourse.operated;
 import static waypost.core.gate.LadderCourse.role;
 import static waypost.core.progression.Told.dose;
 import static waypost.core.progression.Told.told;
 
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,10 +19,17 @@ import waypost.core.demand.Count;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Lasting;
 import waypost.core.demand.Load;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.Purpose;
 import waypost.core.exercise.Role;
 
 /** What of a dose goes down, and what of a role it asks. */
 class WorkingDoseTest {
+
+    /** Usually two sets of ten. */
+    private static Activity.Exercise pressing(Role role) {
+        return exercise("press", "presses", 1, Purpose.STRENGTH, List.of(role));
+    }
 
     private static Role asking(String load, int contacts, int minutes) {
         return role(
@@ -62,11 +71,14 @@ class WorkingDoseTest {
                 "2 x 10 reps @20 kg | 20 kg | 120 | 10",
                 "2 x 10 reps @band 2| 12 kg | 120 | 10",
                 "2 x 10 reps        | 12 kg | 120 | 10",
+                "1 x 7 reps         | 12 kg | 42  | 10",
+                "1 x 3 runs         | 12 kg | 18  | 10",
                 "3 x 60 contacts    | 12 kg | 180 | 10",
-                "1 x 8 min          | 12 kg | 120 | 8"
+                "1 x 8 min          | 12 kg | 48  | 8"
             })
     void theRoleIsAskedAsTheDoseAsksIt(String dosed, String load, int contacts, int minutes) {
-        assertThat(dose(dosed).asked(asking("12 kg", 120, 10))).isEqualTo(asking(load, contacts, minutes));
+        Role role = asking("12 kg", 120, 10);
+        assertThat(dose(dosed).asked(pressing(role), role)).isEqualTo(asking(load, contacts, minutes));
     }
 
     /** What a cut form of the role leaves; nothing is ever raised to it. */
@@ -74,23 +86,27 @@ class WorkingDoseTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "2 x 10 reps @8 kg   | 2 x 10 reps @5 kg",
-                "2 x 10 reps @4 kg   | 2 x 10 reps @4 kg",
-                "2 x 10 reps @band 6 | 2 x 10 reps @band 6",
+                "2 x 10 reps @8 kg   | 2 x 5 reps @5 kg",
+                "2 x 10 reps @4 kg   | 2 x 5 reps @4 kg",
+                "2 x 10 reps @band 6 | 2 x 5 reps @band 6",
                 "2 x 60 contacts     | 2 x 25 contacts",
                 "2 x 25 contacts     | 2 x 25 contacts",
                 "2 x 10 contacts     | 2 x 10 contacts",
                 "1 x 8 min           | 1 x 4 min",
                 "1 x 3 min           | 1 x 3 min",
-                "2 x 99 reps         | 2 x 99 reps"
+                "2 x 99 reps         | 2 x 5 reps",
+                "1 x 9 runs          | 1 x 9 runs",
+                "1 x 11 runs         | 1 x 10 runs"
             })
     void withinWhatTheGateLeaves(String dosed, String left) {
-        assertThat(told(dose(dosed).within(asking("5 kg", 50, 4)))).isEqualTo(left);
+        assertThat(told(dose(dosed).within(pressing(asking("12 kg", 100, 10)), asking("5 kg", 50, 4))))
+                .isEqualTo(left);
     }
 
     @Test
-    void aCutLeavesAtLeastOne() {
-        assertThat(told(dose("4 x 10 contacts").within(asking("5 kg", 2, 4)))).isEqualTo("4 x 1 contacts");
+    void whereThereIsNotOneForEachSetSetsAreLeftOut() {
+        assertThat(told(dose("4 x 10 contacts").within(pressing(asking("5 kg", 100, 4)), asking("5 kg", 2, 4))))
+                .isEqualTo("2 x 1 contacts");
     }
 
     @ParameterizedTest

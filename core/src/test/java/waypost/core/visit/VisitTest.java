@@ -153,7 +153,10 @@ class VisitTest {
     @ParameterizedTest
     @CsvSource({"STRENGTH,90", "MOBILITY,45", "BALANCE,45"})
     void strengthRestsLonger(Purpose purpose, int seconds) {
-        assertThat(Visit.restSeconds(exercise(HARD, 2, purpose))).isEqualTo(seconds);
+        Visit visit = Visit.of(
+                new LadderCourse().open(exercise(HARD, 1, purpose)).standing(),
+                new Visit.Told(Optional.empty(), List.of(), WorkLog.NONE, List.of()));
+        assertThat(visit.restSeconds(HARD)).isEqualTo(seconds);
     }
 
     /** Nothing written: twice a week; a miss brings the next visit nearer. */

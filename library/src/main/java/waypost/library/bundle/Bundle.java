@@ -15,6 +15,7 @@ import waypost.core.measure.Measure;
 import waypost.core.own.OwnExercises;
 import waypost.core.prescription.ExerciseSet;
 import waypost.core.protocol.Protocol;
+import waypost.core.runner.Shape;
 import waypost.core.safety.RedFlag;
 import waypost.library.text.Suggestion;
 
@@ -23,6 +24,7 @@ import waypost.library.text.Suggestion;
  * that an edited demand never changes a course silently.
  *
  * @param hash SHA-256 over every file's name and text, in the order of names
+ * @param shapes what a session looks like, by the exercise's id
  * @param own what a clinic made from these exercises; none as it is published
  */
 public record Bundle(
@@ -33,6 +35,7 @@ public record Bundle(
         List<Ladder> ladders,
         List<Activity> activities,
         List<ExerciseSet> sets,
+        Map<String, Shape> shapes,
         List<Protocol> protocols,
         OwnExercises own) {
 
@@ -43,6 +46,7 @@ public record Bundle(
         ladders = List.copyOf(ladders);
         activities = List.copyOf(activities);
         sets = List.copyOf(sets);
+        shapes = Map.copyOf(shapes);
         protocols = List.copyOf(protocols);
     }
 
@@ -60,8 +64,9 @@ public record Bundle(
             List<Ladder> ladders,
             List<Activity> activities,
             List<ExerciseSet> sets,
+            Map<String, Shape> shapes,
             List<Protocol> protocols) {
-        this(hash, sources, measures, redFlags, ladders, activities, sets, protocols, OwnExercises.NONE);
+        this(hash, sources, measures, redFlags, ladders, activities, sets, shapes, protocols, OwnExercises.NONE);
     }
 
     /**
@@ -116,5 +121,10 @@ public record Bundle(
 
     public Optional<Activity> findActivity(String id) {
         return activities.stream().filter(a -> a.id().equals(id)).findFirst();
+    }
+
+    /** What a session of an exercise looks like; empty where nothing of it is counted or called. */
+    public Optional<Shape> shape(String exercise) {
+        return Optional.ofNullable(shapes.get(exercise));
     }
 }

@@ -9,6 +9,7 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.Ladder;
 import waypost.core.measure.Measure;
 import waypost.core.prescription.ExerciseSet;
+import waypost.core.runner.Shape;
 import waypost.core.safety.RedFlag;
 import waypost.library.text.Document;
 import waypost.library.text.Problem;
@@ -21,7 +22,15 @@ import waypost.library.text.Suggestion;
 final class BundleReader {
 
     private static final List<String> KINDS = List.of(
-            "measures", "red-flags", "exercises", "set-list", "milestone-list", "part", "protocol", "supplement");
+            "measures",
+            "red-flags",
+            "exercises",
+            "set-list",
+            "session-list",
+            "milestone-list",
+            "part",
+            "protocol",
+            "supplement");
 
     /** A file as far as it can be read by itself. */
     private record Opened(String kind, Optional<Document> document, List<Problem> problems) {
@@ -56,6 +65,7 @@ final class BundleReader {
     private final Map<String, Ladder> ladders = new LinkedHashMap<>();
     private final Map<String, Activity> activities = new LinkedHashMap<>();
     private final Map<String, ExerciseSet> sets = new LinkedHashMap<>();
+    private final Map<String, Shape> shapes = new LinkedHashMap<>();
     private final SharedParts shared = new SharedParts(measures, activities);
     private final Map<String, ProtocolParts> protocols = new LinkedHashMap<>();
 
@@ -63,12 +73,7 @@ final class BundleReader {
         Map<String, List<Document>> byKind = new LinkedHashMap<>();
         KINDS.forEach(kind -> byKind.put(kind, new ArrayList<>()));
         // Files are read beside each other: half of the reading goes here.
-        sources.parallelStream().map(Opened::of).toList().forEach(opened -> {
-            problems.addAll(opened.problems());
-            opened.document()
-                    .ifPresent(document -> byKind.getOrDefault(opened.kind(), new ArrayList<>())
-                            .add(document));
-        });
+        sources.parallelStream().map(Opened::of).toList().forEach(opened -> gather(opened, byKind));
         readAll(byKind);
         boolean allRead = byKind.values().stream()
                 .flatMap(List::stream)
@@ -88,7 +93,15 @@ final class BundleReader {
                 List.copyOf(ladders.values()),
                 List.copyOf(activities.values()),
                 List.copyOf(sets.values()),
+                Map.copyOf(shapes),
                 protocols.values().stream().map(ProtocolParts::whole).toList());
+    }
+
+    private void gather(Opened opened, Map<String, List<Document>> byKind) {
+        problems.addAll(opened.problems());
+        opened.document()
+                .ifPresent(document ->
+                        byKind.getOrDefault(opened.kind(), new ArrayList<>()).add(document));
     }
 
     /** Kind by kind: what is named stands before what names it. */
@@ -98,6 +111,7 @@ final class BundleReader {
         each(byKind, "red-flags", d -> new RedFlagReader(redFlags).read(d.top()));
         each(byKind, "exercises", d -> exercises.read(d.top()));
         each(byKind, "set-list", d -> new ExerciseSetReader(activities, sets).read(d.top()));
+        each(byKind, "session-list", d -> new ShapeReader(activities, shapes).read(d.top()));
         each(byKind, "milestone-list", d -> shared.addMilestones(d.top()));
         each(byKind, "part", d -> shared.addPart(d.top()));
         each(byKind, "protocol", d -> protocols.put(d.top().text("protocol"), new ProtocolParts(d.top(), shared)));

@@ -41,6 +41,7 @@ public final class ClinicBundle {
                 rungs,
                 activities,
                 bundle.sets(),
+                bundle.shapes(),
                 bundle.protocols().stream()
                         .map(protocol -> protocol.with(rules(protocol.rules(), offered, own.byModel())))
                         .toList(),

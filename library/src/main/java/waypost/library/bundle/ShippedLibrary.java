@@ -14,6 +14,7 @@ public final class ShippedLibrary {
             "measures.yaml",
             "red-flags.yaml",
             "sets.yaml",
+            "sessions.yaml",
             "exercises/ankle.yaml",
             "exercises/elbow.yaml",
             "exercises/hand.yaml",

@@ -12,11 +12,12 @@ import waypost.core.measure.Plain;
 import waypost.core.prescription.WorkingDose;
 import waypost.core.progression.Brake;
 import waypost.core.progression.Ground;
+import waypost.core.progression.GroundVisitor;
 import waypost.core.progression.PainLimit;
 import waypost.core.progression.Way;
 
 /** Says a dose, which way it goes, and why. */
-public final class ProgressionWords implements Ground.Visitor<String> {
+public final class ProgressionWords implements GroundVisitor<String> {
 
     private final Words words;
     private final Function<RoleKey, String> titles;
@@ -177,6 +178,13 @@ public final class ProgressionWords implements Ground.Visitor<String> {
                         ? "none were counted in the last two weeks."
                         : "the most in one session of the last two weeks were " + ground.most() + ".")
                 + " Skips and hops come nearer to that first.";
+    }
+
+    @Override
+    public String alreadyToday(Ground.AlreadyToday ground) {
+        return ground.amount() + " " + ground.counted().word() + " were done today already"
+                + (ground.atHome() > 0 ? ", " + ground.atHome() + " of them at home" : "")
+                + "; a day has them all together.";
     }
 
     @Override

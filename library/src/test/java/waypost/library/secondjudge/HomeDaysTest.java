@@ -24,6 +24,7 @@ import waypost.core.home.HomeProgram;
 import waypost.core.home.HomeSays;
 import waypost.core.home.Rhythm;
 import waypost.core.home.Waking;
+import waypost.core.log.WorkLog;
 
 /** On no day of its validity does a program for home ask what the second judge does not find open then. */
 @Tag("slow")
@@ -43,7 +44,7 @@ class HomeDaysTest {
             Random random = new Random(seed);
             Course course = LaterDay.course(generated);
             HomeProgram program = program(generated, course, random);
-            List<HomeDay> days = new HomeDays(course, generated.date(), program).all();
+            List<HomeDay> days = new HomeDays(course, generated.date(), program, WorkLog.NONE).all();
             for (HomeDay day : days) {
                 SecondJudge second = LaterDay.second(generated, course, day.on(), Outlook.TIME_ONLY);
                 for (HomeDay.Judged judged : day.lines()) {
