@@ -23,8 +23,11 @@ public final class Working {
     }
 
     /** A new course whose surgery was so many days ago. */
-    public static Working on(Visitor therapist, int day) {
+    public static Working on(Visitor therapist, int day, String... more) {
         Map<String, String> form = Referring.form("Working Person", "WK-" + ++numbers, day);
+        for (int nth = 0; nth < more.length; nth += 2) {
+            form.put(more[nth], more[nth + 1]);
+        }
         therapist.post("/courses", form);
         return new Working(therapist, "/courses/" + form.get("courseId"));
     }

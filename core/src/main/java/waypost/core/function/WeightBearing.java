@@ -22,4 +22,11 @@ public record WeightBearing(double target, double least, double most) {
         double band = Math.max(target * BAND, NARROWEST_KILOGRAMS);
         return new WeightBearing(target, Math.max(0, target - band), target + band);
     }
+
+    /** A share that is the most which is allowed: the band lies wholly beneath it. */
+    public static WeightBearing upTo(BodyShare most, BodyMass mass) {
+        double highest = most.kilogramsOf(mass.kilograms());
+        double band = Math.max(highest * BAND, NARROWEST_KILOGRAMS);
+        return new WeightBearing(Math.max(0, highest - band), Math.max(0, highest - 2 * band), highest);
+    }
 }
