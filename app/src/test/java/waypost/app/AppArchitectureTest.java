@@ -58,6 +58,7 @@ class AppArchitectureTest {
                     "finder",
                     "own",
                     "diary",
+                    "gait",
                     "message"),
             List.of(
                     "measure",

@@ -23,7 +23,7 @@ class ArchitectureTest {
             List.of("anatomy", "demand"),
             List.of("exercise", "measure", "safety"),
             List.of("limit", "criterion", "trend", "strength", "doubt", "done"),
-            List.of("function"),
+            List.of("function", "gait"),
             List.of("log"),
             List.of("protocol"),
             List.of("own", "reason", "prescription"),

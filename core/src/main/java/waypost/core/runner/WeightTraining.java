@@ -4,14 +4,10 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import waypost.core.body.Limb;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
 import waypost.core.demand.BodyShare;
 import waypost.core.function.WeightBearing;
-import waypost.core.limit.Allowed;
-import waypost.core.limit.AmountLimit;
-import waypost.core.limit.LimbQuantity;
 import waypost.core.measure.Reading;
 import waypost.core.strength.BodyMass;
 
@@ -31,7 +27,6 @@ public record WeightTraining(BodyShare most, Precaution<?> limit, WeightBearing 
 
     private static final String BODY_MASS = "body-mass";
     private static final int MASS_HOLDS_DAYS = 60;
-    private static final int FULL = 100;
 
     /** When a step is told. */
     public enum Told {
@@ -70,20 +65,18 @@ public record WeightTraining(BodyShare most, Precaution<?> limit, WeightBearing 
 
     /** What the day leaves the operated leg, as kilograms of the mass that was measured last. */
     public static Found of(Standing standing) {
-        Optional<Precaution<?>> strictest = standing.precautions().stream()
-                .filter(each -> share(each).isPresent())
-                .min(Comparator.comparing(each -> share(each).orElseThrow()));
-        if (strictest.isEmpty() || share(strictest.get()).orElseThrow().percent() >= FULL) {
+        WeightLimit limit = WeightLimit.of(standing);
+        if (limit.by().isEmpty()) {
             return missing(Missing.NO_LIMIT);
         }
-        BodyShare most = share(strictest.get()).orElseThrow();
-        if (most.percent() == 0) {
+        if (limit.most().percent() == 0) {
             return missing(Missing.NO_WEIGHT_AT_ALL);
         }
+        BodyShare most = limit.most();
+        Precaution<?> by = limit.by().get();
         return mass(standing)
                 .map(mass -> new Found(
-                        Optional.of(new WeightTraining(
-                                most, strictest.get(), WeightBearing.upTo(most, mass), mass.kilograms())),
+                        Optional.of(new WeightTraining(most, by, WeightBearing.upTo(most, mass), mass.kilograms())),
                         Optional.empty()))
                 .orElseGet(() -> missing(Missing.NO_MASS));
     }
@@ -92,19 +85,8 @@ public record WeightTraining(BodyShare most, Precaution<?> limit, WeightBearing 
         return new Found(Optional.empty(), Optional.of(missing));
     }
 
-    private static Optional<BodyShare> share(Precaution<?> precaution) {
-        if (precaution.limit().limit() instanceof AmountLimit<?> limit
-                && limit.quantity() instanceof LimbQuantity.Share share
-                && share.limb() == Limb.LEG) {
-            Allowed<?> allowed = precaution.step().value();
-            return allowed.isFree()
-                    ? Optional.empty()
-                    : Optional.of(allowed.most().map(BodyShare.class::cast).orElse(BodyShare.ofPercent(0)));
-        }
-        return Optional.empty();
-    }
-
-    private static Optional<BodyMass> mass(Standing standing) {
+    /** The mass that was measured last, in time. */
+    static Optional<BodyMass> mass(Standing standing) {
         LocalDate since = standing.date().minusDays(MASS_HOLDS_DAYS);
         return standing.facts().readings().all().stream()
                 .filter(reading ->

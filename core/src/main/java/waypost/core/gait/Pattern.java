@@ -1,0 +1,24 @@
+package waypost.core.gait;
+
+import waypost.core.demand.BodyShare;
+
+/** In which order aid and feet go. */
+public enum Pattern {
+    /** Aid, operated leg, then the other leg up to it. */
+    THREE_POINT_TO,
+    /** Aid, operated leg, then the other leg past it. */
+    THREE_POINT_THROUGH,
+    /** Aid and the leg across from it together. */
+    TWO_POINT;
+
+    private static final double HALF_PERCENT = 50;
+
+    /** Whether it can be walked with an aid on a leg that may carry so much. */
+    public boolean goesWith(Aid aid, BodyShare most) {
+        return switch (this) {
+            case THREE_POINT_TO -> aid.isInBothHands();
+            case THREE_POINT_THROUGH -> aid == Aid.TWO_CRUTCHES || aid == Aid.WALKER && most.percent() >= HALF_PERCENT;
+            case TWO_POINT -> aid != Aid.WALKER && most.percent() >= HALF_PERCENT;
+        };
+    }
+}

@@ -1,0 +1,10 @@
+/**
+ * Walking foot by foot: which aid and pattern the allowed weight leaves, in which order aid and feet are put down on the
+ * level, on stairs and in a turn, and where each stands.
+ *
+ * <p>Start at {@link waypost.core.gait.Walk}. Lengths are metres, headings degrees. May use: body, demand.
+ */
+@NullMarked
+package waypost.core.gait;
+
+import org.jspecify.annotations.NullMarked;

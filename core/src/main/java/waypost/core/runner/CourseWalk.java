@@ -1,0 +1,69 @@
+package waypost.core.runner;
+
+import java.util.Optional;
+import waypost.core.body.Arc;
+import waypost.core.body.Motion;
+import waypost.core.course.Precaution;
+import waypost.core.course.Standing;
+import waypost.core.gait.Turning;
+import waypost.core.gait.Walk;
+import waypost.core.limit.CombinedLimit;
+import waypost.core.limit.Component;
+import waypost.core.limit.MotionLimit;
+import waypost.core.strength.BodyMass;
+
+/**
+ * How somebody walks in a course today.
+ *
+ * @param usual with the steadiest aid that goes
+ * @param weight what the leg may carry
+ * @param mass kilograms; empty where it was not measured in time
+ */
+public record CourseWalk(Walk usual, WeightLimit weight, Optional<Double> mass) {
+
+    public static CourseWalk of(Standing standing) {
+        WeightLimit weight = WeightLimit.of(standing);
+        return new CourseWalk(
+                Walk.usual(standing.facts().side(), weight.most(), turning(standing)),
+                weight,
+                WeightTraining.mass(standing).map(BodyMass::kilograms));
+    }
+
+    /** Who may not turn in turns another way than who may not be left behind turned out; who knows neither keeps both. */
+    static Turning turning(Standing standing) {
+        boolean notIn = standing.precautions().stream().anyMatch(CourseWalk::barsTurningIn);
+        boolean notBehind = standing.precautions().stream().anyMatch(CourseWalk::barsTurningOutBehind);
+        return notIn && !notBehind
+                ? Turning.TOWARD_THE_OTHER_SIDE
+                : notBehind && !notIn ? Turning.OPERATED_FOOT_FIRST : Turning.BY_EVERY_RULE;
+    }
+
+    private static boolean barsTurningIn(Precaution<?> precaution) {
+        if (precaution.limit().limit() instanceof CombinedLimit together) {
+            return together.components().stream()
+                    .anyMatch(each -> turns(each) && each.zone().least().value() < 0);
+        }
+        return precaution.limit().limit() instanceof MotionLimit limit
+                && limit.motion() == Motion.HIP_ROTATION
+                && precaution
+                        .step()
+                        .value()
+                        .most()
+                        .map(Arc.class::cast)
+                        .map(arc -> arc.least().value() >= 0)
+                        .orElse(true);
+    }
+
+    private static boolean barsTurningOutBehind(Precaution<?> precaution) {
+        return precaution.limit().limit() instanceof CombinedLimit together
+                && together.components().stream()
+                        .anyMatch(each -> turns(each) && each.zone().most().value() > 0)
+                && together.components().stream()
+                        .anyMatch(each -> each.motion() == Motion.HIP_FLEXION
+                                && each.zone().most().value() <= 0);
+    }
+
+    private static boolean turns(Component component) {
+        return component.motion() == Motion.HIP_ROTATION;
+    }
+}
