@@ -21,7 +21,7 @@ document.addEventListener("alpine:init", () => {
       if (this.ticking) { this.pause(); this.play(); }
     },
     key(event) {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches("input, select, button")) { return; }
+      if (document.querySelector("dialog[open]") || event.ctrlKey || event.metaKey || event.altKey || event.target.matches("input, select, button")) { return; }
       if (event.key === "ArrowRight") { this.step(); } else if (event.key === "ArrowLeft") { this.back(); } else if (event.key === " ") { event.preventDefault(); this.toggle(); }
     },
   }));

@@ -248,7 +248,8 @@ document.addEventListener("alpine:init", () => {
     toggleVoice() { this.voiceOn = String(this.voiceOn !== "true"); localStorage.setItem("waypost-runner-voice", this.voiceOn); },
     async awake() { try { this.lock ||= await navigator.wakeLock?.request("screen"); } catch { /* The screen may go dark: nothing else changes. */ } },
     key(event) {
-      if (!this.plan || event.ctrlKey || event.metaKey || event.altKey || event.target.matches("input, textarea, select")) { return; }
+      const chosen = event.key === " " && event.target.matches("button:focus-visible, a");
+      if (!this.plan || chosen || document.querySelector("dialog[open]") || event.ctrlKey || event.metaKey || event.altKey || event.target.matches("input, textarea, select")) { return; }
       const key = event.key.toLowerCase();
       const does = { " ": () => this.go(), c: () => this.clean(), x: () => this.other(), escape: () => this.stop(), m: () => this.toggleSound(), v: () => this.toggleVoice(), t: () => this.pained(10) }[key];
       if (/^\d$/.test(key)) { this.pained(Number(key)); } else if (does && !event.repeat) { event.preventDefault(); does(); }

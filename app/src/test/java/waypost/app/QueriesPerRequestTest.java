@@ -44,7 +44,9 @@ class QueriesPerRequestTest {
                 "/sport",
                 "/week",
                 "/other-side",
-                "/what-if"
+                "/what-if",
+                "/walk",
+                "/weight"
             })
     void aPageSendsFew(String place) {
         assertThat(reading(place)).isLessThanOrEqualTo(MOST);

@@ -32,7 +32,6 @@ class ShotsTest {
             shot(browser, "trends");
             shot(browser.open("/bench/seat?lean=15"), "bench");
             shot(browser.open("/courses/" + ottoline + "/check-in"), "check-in");
-            shot(browser.open("/courses/" + ottoline + "/referral"), "referral");
             shot(browser.open("/courses/" + ottoline + "/record"), "record");
             browser.open("/courses/" + DemoCourses.of("Henrike") + "/patient");
             browser.press("rotator cuff repair");
@@ -40,13 +39,14 @@ class ShotsTest {
             browser.press("Events");
             browser.waitForText("What happened since");
             shot(browser, "events");
-            shot(browser.open("/courses/" + DemoCourses.of("Barnabas") + "?rung=arm-lifted/operated"), "way-shoulder");
             browser.open("/courses/" + ottoline + "/check-in");
             browser.click(By.cssSelector("input[name=painNow][value='1']"));
             browser.click(By.cssSelector("input[name=swelling][value=NONE]"));
             browser.click(By.cssSelector("button[name=asked][value=none]"));
             browser.waitFor(By.cssSelector(".check-in-outcome"));
             shot(browser.open("/courses/" + ottoline + "/work"), "work");
+            shot(browser.open("/courses/" + ottoline + "/run?role=bike-easy/both"), "runner");
+            shot(browser.open("/courses/" + ottoline + "/walk?way=TURN"), "walk");
             browser.open("/courses/" + ottoline + "/week?of=2031-04-07");
             browser.press("Spread as the doses say");
             browser.waitForText("as its dose says");

@@ -36,7 +36,7 @@ record GaitPages(CourseWalk today, Walk walk) {
         frames.add(new GaitPage.Frame("Ready: upright, look ahead, shoes on.", marks(walk.begin(), Set.of())));
         moves.forEach(move -> frames.add(new GaitPage.Frame(words.say(move), marks(move.after(), move.parts()))));
         return new GaitPage(
-                choices(Walk.aids(walk.most()), GaitWords::say, walk.aid()),
+                choices(Walk.aids(walk.most(), walk.alone()), GaitWords::say, walk.aid()),
                 choices(Walk.patterns(walk.aid(), walk.most()), GaitWords::say, walk.pattern()),
                 choices(
                         Arrays.stream(Way.values())
@@ -44,7 +44,7 @@ record GaitPages(CourseWalk today, Walk walk) {
                                 .toList(),
                         GaitWords::say,
                         walk.way()),
-                today.weight().by().map(PrecautionWords::say).orElse("The leg may carry all of the body's weight."),
+                weight(),
                 walk.way() == Way.TURN ? words.turning() : "",
                 box(Stream.concat(Stream.of(walk.begin()), moves.stream().map(Move::after))
                         .toList()),
@@ -54,6 +54,16 @@ record GaitPages(CourseWalk today, Walk walk) {
                         .map(fault ->
                                 new GaitPage.Frame(GaitWords.say(fault), marks(fault.stand(walk.operated()), Set.of())))
                         .toList());
+    }
+
+    private String weight() {
+        return today.weight()
+                .by()
+                .map(PrecautionWords::say)
+                .orElse(
+                        walk.alone().percent() < walk.most().percent()
+                                ? "No limit on the weight beside an aid; the leg does not stand alone yet."
+                                : "No limit on the weight of the leg.");
     }
 
     private static <E extends Enum<E>> List<GaitPage.Choice> choices(List<E> all, Function<E, String> title, E now) {

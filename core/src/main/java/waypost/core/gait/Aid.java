@@ -6,19 +6,21 @@ import waypost.core.demand.BodyShare;
  * What is held while walking.
  *
  * <p>With one hand no more than about a quarter of the body's weight is taken off the leg, so that one crutch or a cane is none
- * for a leg that may carry less than three quarters (common practice, no source).
+ * for a leg that may carry less than three quarters, or that may not stand alone with half of it (common practice, no source).
  */
 public enum Aid {
-    WALKER(0),
-    TWO_CRUTCHES(0),
-    ONE_CRUTCH(75),
-    CANE(75),
-    NONE(100);
+    WALKER(0, 0),
+    TWO_CRUTCHES(0, 0),
+    ONE_CRUTCH(75, 50),
+    CANE(75, 50),
+    NONE(100, 100);
 
     private final double leastPercent;
+    private final double leastAlonePercent;
 
-    Aid(double leastPercent) {
+    Aid(double leastPercent, double leastAlonePercent) {
         this.leastPercent = leastPercent;
+        this.leastAlonePercent = leastAlonePercent;
     }
 
     /** Whether it is held in both hands, so that a leg can be left off the floor. */
@@ -26,8 +28,13 @@ public enum Aid {
         return this == WALKER || this == TWO_CRUTCHES;
     }
 
-    /** Whether a leg that may carry so much at most can be walked on with it. */
-    public boolean isEnoughFor(BodyShare most) {
-        return most.percent() >= leastPercent;
+    /**
+     * Whether a leg can be walked on with it.
+     *
+     * @param most what it may carry
+     * @param alone what it may carry when nothing else stands
+     */
+    public boolean isEnoughFor(BodyShare most, BodyShare alone) {
+        return most.percent() >= leastPercent && alone.percent() >= leastAlonePercent;
     }
 }

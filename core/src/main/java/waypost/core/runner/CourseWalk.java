@@ -24,7 +24,7 @@ public record CourseWalk(Walk usual, WeightLimit weight, Optional<Double> mass) 
     public static CourseWalk of(Standing standing) {
         WeightLimit weight = WeightLimit.of(standing);
         return new CourseWalk(
-                Walk.usual(standing.facts().side(), weight.most(), turning(standing)),
+                Walk.usual(standing.facts().side(), weight.most(), weight.alone(), turning(standing)),
                 weight,
                 WeightTraining.mass(standing).map(BodyMass::kilograms));
     }

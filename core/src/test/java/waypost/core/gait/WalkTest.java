@@ -70,23 +70,37 @@ class WalkTest {
 
     @ParameterizedTest
     @CsvSource({
-        "0,WALKER TWO_CRUTCHES",
-        "50,WALKER TWO_CRUTCHES",
-        "74,WALKER TWO_CRUTCHES",
-        "75,WALKER TWO_CRUTCHES ONE_CRUTCH CANE",
-        "100,WALKER TWO_CRUTCHES ONE_CRUTCH CANE NONE"
+        "0,0,WALKER TWO_CRUTCHES",
+        "50,50,WALKER TWO_CRUTCHES",
+        "74,74,WALKER TWO_CRUTCHES",
+        "75,75,WALKER TWO_CRUTCHES ONE_CRUTCH CANE",
+        "100,20,WALKER TWO_CRUTCHES",
+        "100,50,WALKER TWO_CRUTCHES ONE_CRUTCH CANE",
+        "100,100,WALKER TWO_CRUTCHES ONE_CRUTCH CANE NONE"
     })
-    void whatIsHeldDependsOnTheWeight(double percent, String aids) {
-        assertThat(Walk.aids(BodyShare.ofPercent(percent)).stream()
+    void whatIsHeldDependsOnTheWeight(double percent, double alone, String aids) {
+        assertThat(Walk.aids(BodyShare.ofPercent(percent), BodyShare.ofPercent(alone)).stream()
                         .map(Enum::name)
                         .collect(Collectors.joining(" ")))
                 .isEqualTo(aids);
     }
 
     @ParameterizedTest
-    @CsvSource({"0,WALKER", "49,WALKER", "50,TWO_CRUTCHES", "75,CANE", "100,NONE"})
-    void theSteadiestIsUsual(double percent, Aid aid) {
-        assertThat(Walk.usual(Side.LEFT, BodyShare.ofPercent(percent), Turning.BY_EVERY_RULE)
+    @CsvSource({
+        "0,0,WALKER",
+        "49,49,WALKER",
+        "50,50,TWO_CRUTCHES",
+        "75,75,CANE",
+        "100,20,TWO_CRUTCHES",
+        "100,50,CANE",
+        "100,100,NONE"
+    })
+    void theSteadiestIsUsual(double percent, double alone, Aid aid) {
+        assertThat(Walk.usual(
+                                Side.LEFT,
+                                BodyShare.ofPercent(percent),
+                                BodyShare.ofPercent(alone),
+                                Turning.BY_EVERY_RULE)
                         .aid())
                 .isEqualTo(aid);
     }
@@ -99,9 +113,9 @@ class WalkTest {
             for (Aid aid : Aid.values()) {
                 for (Pattern pattern : Pattern.values()) {
                     for (Way way : Way.values()) {
-                        Walk walk = Walk.usual(Side.RIGHT, most, Turning.BY_EVERY_RULE)
+                        Walk walk = Walk.usual(Side.RIGHT, most, most, Turning.BY_EVERY_RULE)
                                 .with(Optional.of(aid), Optional.of(pattern), Optional.of(way));
-                        assertThat(walk.aid().isEnoughFor(most)).isTrue();
+                        assertThat(walk.aid().isEnoughFor(most, most)).isTrue();
                         assertThat(walk.pattern().goesWith(walk.aid(), most)).isTrue();
                         assertThat(walk.way().goesWith(walk.aid())).isTrue();
                         assertThat(walk.moves()).isNotEmpty();

@@ -82,7 +82,8 @@ class WeightTrainingTest {
     void theStrictestLimitOfTheDayCounts() {
         WeightTraining training = WeightTraining.of(weighing(80, 1)
                         .limit(limit("half", 50, Optional.empty()))
-                        .limit(limit("quarter", 25, Optional.of(Support.ONE)))
+                        .limit(limit("quarter", 25, Optional.of(Support.BOTH)))
+                        .limit(limit("alone", 10, Optional.of(Support.ONE)))
                         .standing())
                 .training()
                 .orElseThrow();

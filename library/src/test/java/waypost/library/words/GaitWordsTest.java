@@ -95,7 +95,7 @@ class GaitWordsTest {
         for (Side side : Side.values()) {
             for (double percent : new double[] {0, 20, 60, 80, 100}) {
                 BodyShare most = BodyShare.ofPercent(percent);
-                for (Aid aid : Walk.aids(most)) {
+                for (Aid aid : Walk.aids(most, most)) {
                     for (Pattern pattern : Walk.patterns(aid, most)) {
                         for (Way way : Way.values()) {
                             if (way.goesWith(aid)) {
