@@ -4,6 +4,18 @@ document.addEventListener("alpine:init", () => {
   const ENDED = { ENOUGH: "That was all for today.", FULL: "The day's ground contacts are used up. That was all.", FORM: "Twice running not clean: enough for today." };
   const clock = (seconds) => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, "0")}`;
 
+  let audio = null;
+  const beep = (pitch) => {
+    audio ||= new AudioContext();
+    const tone = audio.createOscillator();
+    const loud = audio.createGain();
+    tone.frequency.value = pitch;
+    loud.gain.value = 0.2;
+    tone.connect(loud).connect(audio.destination);
+    tone.start();
+    tone.stop(audio.currentTime + 0.15);
+  };
+
   Alpine.data("runner", () => ({
     says: "", face: "0:00", after: "", asks: "", goSays: "Begin", part: "", over: false, cannotTick: true, soundOn: "false", voiceOn: "false",
     plan: null, at: 0, counted: 0, set: 1, pain: null, pending: [], running: false, gone: 0, begun: 0, nextBeat: 0, ticking: 0, restEnds: 0, calls: [], role: "", inPlan: "",
@@ -230,14 +242,7 @@ document.addEventListener("alpine:init", () => {
     call(says, pitch) {
       this.says = says;
       if (this.soundOn === "true") {
-        this.audio ||= new AudioContext();
-        const tone = this.audio.createOscillator();
-        const loud = this.audio.createGain();
-        tone.frequency.value = pitch;
-        loud.gain.value = 0.2;
-        tone.connect(loud).connect(this.audio.destination);
-        tone.start();
-        tone.stop(this.audio.currentTime + 0.15);
+        beep(pitch);
       }
       if (this.voiceOn === "true" && "speechSynthesis" in window) {
         speechSynthesis.cancel();
@@ -348,12 +353,7 @@ document.addEventListener("alpine:init", () => {
     },
     beep(pitch) {
       if (this.soundOn !== "true") { return; }
-      this.audio ||= new AudioContext();
-      const tone = this.audio.createOscillator();
-      tone.frequency.value = pitch;
-      tone.connect(this.audio.destination);
-      tone.start();
-      tone.stop(this.audio.currentTime + 0.12);
+      beep(pitch);
     },
     toggleSound() { this.soundOn = String(this.soundOn !== "true"); },
   }));

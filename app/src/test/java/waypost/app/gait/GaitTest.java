@@ -18,13 +18,13 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** Walking as a course has it today. */
-class GaitTest {
+public class GaitTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");
     private static int numbers;
 
     /** A replaced hip of so many days ago, on the left. */
-    static String hip(Visitor therapist, String approach) {
+    public static String hip(Visitor therapist, String approach) {
         Map<String, String> form = new HashMap<>(Referring.form("Walking Person", "GT-" + ++numbers, 2));
         form.keySet().removeIf(field -> field.startsWith("answer."));
         form.putAll(Map.of(

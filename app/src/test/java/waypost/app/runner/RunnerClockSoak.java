@@ -9,7 +9,7 @@ import waypost.app.testing.Browser;
 import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
-/** Ten minutes of a session: prints by how much each call was late, and how far the page's clock ran from the system's. */
+/** Ten minutes of a session with a call every ten seconds: prints by how much each call was late, and how far the page's clock ran from the system's. */
 @Tag("soak")
 class RunnerClockSoak {
 
@@ -21,13 +21,13 @@ class RunnerClockSoak {
         Working visit = Working.beginner(therapist, 20).checkedIn();
         visit.measured("knee-flexion", "130");
         try (Browser browser = new Browser()) {
-            browser.size(1280, 800)
-                    .signIn("therapist")
-                    .open("/courses/" + visit.id() + "/run?role=bike-intervals/both");
+            browser.size(1280, 800).signIn("therapist").open("/courses/" + visit.id() + "/run?role=bike-easy/both");
             browser.driver().executeScript("""
                     window.late = [];
                     const root = document.querySelector("main.runner");
-                    const beats = JSON.parse(root.dataset.plan).beats;
+                    const beats = Array.from({ length: 60 }, (_, nth) => ({ second: 10 * nth, round: 1, kind: "SOON", says: `Beat ${nth}.` }));
+                    const leading = Alpine.$data(root);
+                    leading.plan = { ...leading.plan, beats, seconds: 700 };
                     new MutationObserver(() => {
                       const says = root.querySelector(".runner-says").textContent;
                       const at = (performance.now() - window.p0) / 1000;

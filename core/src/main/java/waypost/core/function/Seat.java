@@ -37,6 +37,17 @@ public record Seat(double kneeHeight, double thigh, double height) {
         return Degrees.of(90 + Math.toDegrees(Math.asin(sine)) - leanBackDegrees);
     }
 
+    /**
+     * How high a seat has to be so that the hip bends no further than to a ceiling: the same arithmetic the other way round.
+     *
+     * @param kneeHeight as for a seat
+     * @param thigh as for a seat
+     */
+    public static double leastFor(double kneeHeight, double thigh, Degrees ceiling, double leanBackDegrees) {
+        double beyond = Math.max(-90, Math.min(90, ceiling.value() + leanBackDegrees - 90));
+        return kneeHeight - thigh * Math.sin(Math.toRadians(beyond));
+    }
+
     /** Five centimetres above the hollow of the knee, the least that is advised: common practice, no source. */
     public double leastAdvised() {
         return kneeHeight + 5;

@@ -18,6 +18,11 @@ import waypost.core.reason.Reason;
  */
 record Passing(Standing standing, SoFar soFar) {
 
+    /** The same on a day on which nothing was done yet. */
+    Passing onAnotherDay() {
+        return new Passing(standing, SoFar.nothing(standing.course()));
+    }
+
     /** The dose as the gate lets it pass; what it objects goes to the grounds. */
     Optional<WorkingDose> allowed(RoleKey key, WorkingDose wanted, List<Ground> why) {
         SoFar others = soFar.beside(key);

@@ -82,10 +82,10 @@ public final class Proposals {
         return work.bouts(role).isEmpty() ? Optional.empty() : Optional.of(doses.really(role));
     }
 
-    /** What the gate leaves of a dose of a role on the standing's day. */
+    /** What the gate leaves of a dose of a role that is to be written: the days it is for begin with nothing done. */
     public Allowed allowed(RoleKey role, WorkingDose dose) {
         List<Ground> why = new ArrayList<>();
-        return new Allowed(passing.allowed(role, dose, why), why);
+        return new Allowed(passing.onAnotherDay().allowed(role, dose, why), why);
     }
 
     /** What is proposed for a role of the plan. */

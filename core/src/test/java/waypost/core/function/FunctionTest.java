@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import waypost.core.body.Degrees;
 import waypost.core.demand.BodyShare;
 import waypost.core.measure.Questionnaire;
 import waypost.core.measure.Questionnaire.Scoring;
@@ -138,5 +139,14 @@ class FunctionTest {
         assertThat(scale.score(
                         List.of(Optional.of(4), Optional.of(7), Optional.empty(), Optional.empty(), Optional.empty())))
                 .isEqualTo(5.5);
+    }
+
+    /** The seat that bends the hip just to its ceiling, and back again to the same angle. */
+    @ParameterizedTest
+    @CsvSource({"46,44,90,0,46", "46,44,80,0,53.6", "46,44,90,15,34.6", "40,40,70,0,53.7", "46,44,120,0,24"})
+    void theLeastSeatForACeiling(double knee, double thigh, double ceiling, double lean, double least) {
+        double height = Seat.leastFor(knee, thigh, Degrees.of(ceiling), lean);
+        assertThat(height).isCloseTo(least, within(0.05));
+        assertThat(new Seat(knee, thigh, height).hipFlexion(lean).value()).isCloseTo(ceiling, within(0.01));
     }
 }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import waypost.core.demand.Count;
@@ -159,5 +160,22 @@ class SoFarTest {
     void isSaid(String role, String done, String ground) {
         assertThat(proposal(role, done).grounds().stream().map(Ground::toString))
                 .contains(ground);
+    }
+
+    /** What is written is for the days to come: a session that was done does not take from it. */
+    @Test
+    void doesNotTakeFromWhatIsWritten() {
+        Proposals proposals = new Proposals(
+                COURSE.standing(),
+                WorkLog.NONE,
+                new DayOfWork(0, Optional.empty(), Optional.empty()),
+                Prescribed.NOTHING,
+                soFar("run-2:9 hop:60"));
+        assertThat(proposals.allowed(operated("run-1"), Told.dose("2 x 3 runs")).dose())
+                .contains(Told.dose("2 x 3 runs"));
+        assertThat(proposals
+                        .allowed(operated("skip"), Told.dose("4 x 20 contacts"))
+                        .dose())
+                .contains(Told.dose("4 x 15 contacts"));
     }
 }

@@ -17,6 +17,7 @@ import waypost.core.prescription.ExerciseSet;
 import waypost.core.protocol.Protocol;
 import waypost.core.runner.Shape;
 import waypost.core.safety.RedFlag;
+import waypost.core.transfer.Transfer;
 import waypost.library.text.Suggestion;
 
 /**
@@ -25,6 +26,7 @@ import waypost.library.text.Suggestion;
  *
  * @param hash SHA-256 over every file's name and text, in the order of names
  * @param shapes what a session looks like, by the exercise's id
+ * @param transfers ways from place to place in the first days
  * @param own what a clinic made from these exercises; none as it is published
  */
 public record Bundle(
@@ -36,6 +38,7 @@ public record Bundle(
         List<Activity> activities,
         List<ExerciseSet> sets,
         Map<String, Shape> shapes,
+        List<Transfer> transfers,
         List<Protocol> protocols,
         OwnExercises own) {
 
@@ -47,6 +50,7 @@ public record Bundle(
         activities = List.copyOf(activities);
         sets = List.copyOf(sets);
         shapes = Map.copyOf(shapes);
+        transfers = List.copyOf(transfers);
         protocols = List.copyOf(protocols);
     }
 
@@ -65,8 +69,20 @@ public record Bundle(
             List<Activity> activities,
             List<ExerciseSet> sets,
             Map<String, Shape> shapes,
+            List<Transfer> transfers,
             List<Protocol> protocols) {
-        this(hash, sources, measures, redFlags, ladders, activities, sets, shapes, protocols, OwnExercises.NONE);
+        this(
+                hash,
+                sources,
+                measures,
+                redFlags,
+                ladders,
+                activities,
+                sets,
+                shapes,
+                transfers,
+                protocols,
+                OwnExercises.NONE);
     }
 
     /**

@@ -11,6 +11,7 @@ import waypost.core.measure.Measure;
 import waypost.core.prescription.ExerciseSet;
 import waypost.core.runner.Shape;
 import waypost.core.safety.RedFlag;
+import waypost.core.transfer.Transfer;
 import waypost.library.text.Document;
 import waypost.library.text.Problem;
 import waypost.library.text.RefusedException;
@@ -27,6 +28,7 @@ final class BundleReader {
             "exercises",
             "set-list",
             "session-list",
+            "transfer-list",
             "milestone-list",
             "part",
             "protocol",
@@ -66,6 +68,7 @@ final class BundleReader {
     private final Map<String, Activity> activities = new LinkedHashMap<>();
     private final Map<String, ExerciseSet> sets = new LinkedHashMap<>();
     private final Map<String, Shape> shapes = new LinkedHashMap<>();
+    private final Map<String, Transfer> transfers = new LinkedHashMap<>();
     private final SharedParts shared = new SharedParts(measures, activities);
     private final Map<String, ProtocolParts> protocols = new LinkedHashMap<>();
 
@@ -94,6 +97,7 @@ final class BundleReader {
                 List.copyOf(activities.values()),
                 List.copyOf(sets.values()),
                 Map.copyOf(shapes),
+                List.copyOf(transfers.values()),
                 protocols.values().stream().map(ProtocolParts::whole).toList());
     }
 
@@ -112,6 +116,7 @@ final class BundleReader {
         each(byKind, "exercises", d -> exercises.read(d.top()));
         each(byKind, "set-list", d -> new ExerciseSetReader(activities, sets).read(d.top()));
         each(byKind, "session-list", d -> new ShapeReader(activities, shapes).read(d.top()));
+        each(byKind, "transfer-list", d -> new TransferReader(activities, transfers).read(d.top()));
         each(byKind, "milestone-list", d -> shared.addMilestones(d.top()));
         each(byKind, "part", d -> shared.addPart(d.top()));
         each(byKind, "protocol", d -> protocols.put(d.top().text("protocol"), new ProtocolParts(d.top(), shared)));

@@ -42,6 +42,7 @@ public final class ClinicBundle {
                 activities,
                 bundle.sets(),
                 bundle.shapes(),
+                bundle.transfers(),
                 bundle.protocols().stream()
                         .map(protocol -> protocol.with(rules(protocol.rules(), offered, own.byModel())))
                         .toList(),

@@ -15,6 +15,7 @@ public final class ShippedLibrary {
             "red-flags.yaml",
             "sets.yaml",
             "sessions.yaml",
+            "transfers.yaml",
             "exercises/ankle.yaml",
             "exercises/elbow.yaml",
             "exercises/hand.yaml",

@@ -1,0 +1,71 @@
+package waypost.core.transfer;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import waypost.core.body.Arc;
+import waypost.core.body.Degrees;
+import waypost.core.body.Motion;
+import waypost.core.course.Precaution;
+import waypost.core.course.Standing;
+import waypost.core.gait.Turning;
+import waypost.core.limit.MotionLimit;
+import waypost.core.runner.CourseWalk;
+import waypost.core.runner.WeightLimit;
+
+/** What of a course decides how somebody is moved today. */
+public enum Circumstance {
+    /** The hip may bend no further than to a ceiling. */
+    HIP_BEND_LIMITED,
+    /** The leg may not turn in or cross. */
+    NEVER_TURNED_IN,
+    /** The leg may not be left behind turned out. */
+    NEVER_LEFT_BEHIND,
+    /** The leg takes nothing. */
+    NO_WEIGHT,
+    /** The leg takes a part. */
+    PART_WEIGHT;
+
+    private static final int FULL = 100;
+
+    /** Those of a day. A course of which the approach is not known is under the rules of all. */
+    public static Set<Circumstance> of(Standing standing) {
+        Set<Circumstance> today = EnumSet.noneOf(Circumstance.class);
+        if (hipCeiling(standing).isPresent()) {
+            today.add(HIP_BEND_LIMITED);
+        }
+        Turning turning = CourseWalk.of(standing).usual().turning();
+        if (turning != Turning.OPERATED_FOOT_FIRST) {
+            today.add(NEVER_TURNED_IN);
+        }
+        if (turning != Turning.TOWARD_THE_OTHER_SIDE) {
+            today.add(NEVER_LEFT_BEHIND);
+        }
+        double percent = WeightLimit.of(standing).most().percent();
+        if (percent == 0) {
+            today.add(NO_WEIGHT);
+        } else if (percent < FULL) {
+            today.add(PART_WEIGHT);
+        }
+        return today;
+    }
+
+    /** How far the hip may bend today at most, where that is less than sitting upright on a low seat asks. */
+    public static Optional<Degrees> hipCeiling(Standing standing) {
+        return standing.precautions().stream()
+                .flatMap(each -> ceiling(each).stream())
+                .min(Degrees::compareTo);
+    }
+
+    private static Optional<Degrees> ceiling(Precaution<?> precaution) {
+        return precaution.limit().limit() instanceof MotionLimit limit && limit.motion() == Motion.HIP_FLEXION
+                ? precaution
+                        .step()
+                        .value()
+                        .most()
+                        .map(Arc.class::cast)
+                        .map(Arc::most)
+                        .filter(most -> most.compareTo(limit.motion().possible().most()) < 0)
+                : Optional.empty();
+    }
+}
