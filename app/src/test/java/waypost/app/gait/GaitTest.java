@@ -63,6 +63,17 @@ public class GaitTest {
                 .doesNotContain("value=\"CANE\"", "value=\"TWO_POINT\"", "stairs up");
     }
 
+    /** A knee has no rule of the hip, and nobody is told one. */
+    @Test
+    void aKneeTurnsInSmallSteps() {
+        Working knee = Working.on(LEAD, 3);
+        assertThat(knee.get("/walk?way=TURN"))
+                .contains("Turn to the right, in small steps: lift each foot")
+                .doesNotContain("never turns in");
+        assertThat(knee.checkedIn().get("/transfer?what=bed-edge"))
+                .doesNotContain("leg and pelvis as one", "The hip bends to");
+    }
+
     @Test
     void anArmHasNoWalk() {
         Map<String, String> form = new HashMap<>(Referring.form("Walking Person", "GT-" + ++numbers, 2));

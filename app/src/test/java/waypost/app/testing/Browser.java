@@ -16,6 +16,7 @@ import org.openqa.selenium.ElementClickInterceptedException;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebDriver;
+import org.openqa.selenium.WebDriverException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -198,8 +199,10 @@ public final class Browser implements AutoCloseable {
         return new WebDriverWait(driver, PATIENCE).until(ExpectedConditions.visibilityOfElementLocated(what));
     }
 
+    /** Also over a change of the page, in the middle of which a body may be gone that was just found. */
     public void waitForText(String text) {
         new WebDriverWait(driver, PATIENCE)
+                .ignoring(WebDriverException.class)
                 .until(ExpectedConditions.textToBePresentInElementLocated(By.tagName("body"), text));
     }
 

@@ -29,13 +29,24 @@ public record CourseWalk(Walk usual, WeightLimit weight, Optional<Double> mass) 
                 WeightTraining.mass(standing).map(BodyMass::kilograms));
     }
 
-    /** Who may not turn in turns another way than who may not be left behind turned out; who knows neither keeps both. */
+    /** Who may not turn in turns another way than who may not be left behind turned out; who may neither keeps both. */
     static Turning turning(Standing standing) {
-        boolean notIn = standing.precautions().stream().anyMatch(CourseWalk::barsTurningIn);
-        boolean notBehind = standing.precautions().stream().anyMatch(CourseWalk::barsTurningOutBehind);
-        return notIn && !notBehind
-                ? Turning.TOWARD_THE_OTHER_SIDE
-                : notBehind && !notIn ? Turning.OPERATED_FOOT_FIRST : Turning.BY_EVERY_RULE;
+        boolean notIn = barsTurningIn(standing);
+        boolean notBehind = barsTurningOutBehind(standing);
+        if (notIn && notBehind) {
+            return Turning.BY_EVERY_RULE;
+        }
+        return notIn ? Turning.TOWARD_THE_OTHER_SIDE : notBehind ? Turning.OPERATED_FOOT_FIRST : Turning.IN_SMALL_STEPS;
+    }
+
+    /** Whether the leg may not turn in today. */
+    public static boolean barsTurningIn(Standing standing) {
+        return standing.precautions().stream().anyMatch(CourseWalk::barsTurningIn);
+    }
+
+    /** Whether the leg may not be left behind turned out today. */
+    public static boolean barsTurningOutBehind(Standing standing) {
+        return standing.precautions().stream().anyMatch(CourseWalk::barsTurningOutBehind);
     }
 
     private static boolean barsTurningIn(Precaution<?> precaution) {

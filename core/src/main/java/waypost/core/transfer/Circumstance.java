@@ -8,7 +8,6 @@ import waypost.core.body.Degrees;
 import waypost.core.body.Motion;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
-import waypost.core.gait.Turning;
 import waypost.core.limit.MotionLimit;
 import waypost.core.runner.CourseWalk;
 import waypost.core.runner.WeightLimit;
@@ -34,11 +33,10 @@ public enum Circumstance {
         if (hipCeiling(standing).isPresent()) {
             today.add(HIP_BEND_LIMITED);
         }
-        Turning turning = CourseWalk.of(standing).usual().turning();
-        if (turning != Turning.OPERATED_FOOT_FIRST) {
+        if (CourseWalk.barsTurningIn(standing)) {
             today.add(NEVER_TURNED_IN);
         }
-        if (turning != Turning.TOWARD_THE_OTHER_SIDE) {
+        if (CourseWalk.barsTurningOutBehind(standing)) {
             today.add(NEVER_LEFT_BEHIND);
         }
         double percent = WeightLimit.of(standing).most().percent();

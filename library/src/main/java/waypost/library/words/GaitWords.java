@@ -91,6 +91,8 @@ public record GaitWords(Walk walk, Optional<Double> mass) {
                         "away from the operated side, in small steps: that leg never crosses and never turns in.";
                     case OPERATED_FOOT_FIRST ->
                         "the operated foot first, in small steps: it is never left behind, and nothing twists on it.";
+                    case IN_SMALL_STEPS ->
+                        "in small steps: lift each foot, nothing twists on the operated one, and it is not left behind.";
                     case BY_EVERY_RULE ->
                         "away from the operated side, in very small steps: that leg never crosses, never turns in and is never left behind.";
                 };

@@ -80,7 +80,8 @@ class GaitWordsTest {
         "LEFT,TOWARD_THE_OTHER_SIDE,right",
         "RIGHT,TOWARD_THE_OTHER_SIDE,left",
         "LEFT,OPERATED_FOOT_FIRST,left",
-        "RIGHT,BY_EVERY_RULE,left"
+        "RIGHT,BY_EVERY_RULE,left",
+        "RIGHT,IN_SMALL_STEPS,left"
     })
     void theSideOfATurnIsSaidAsItIsDrawn(Side side, Turning turning, String toward) {
         Walk walk = new Walk(side, Aid.NONE, Pattern.TWO_POINT, Way.TURN, turning, BodyShare.ofPercent(100));
