@@ -46,10 +46,8 @@ document.addEventListener("alpine:init", () => {
       if (!this.running) { return; }
       const seconds = this.elapsed();
       if (this.plan.kind !== "clock") { this.face = clock(seconds); return; }
-      let last = null;
       while (this.nextBeat < this.plan.beats.length && this.plan.beats[this.nextBeat].second <= seconds) {
-        last = this.plan.beats[this.nextBeat++];
-        this.beat(last);
+        this.beat(this.plan.beats[this.nextBeat++]);
       }
       const next = this.plan.beats.slice(this.nextBeat).find((each) => ["WORK", "EASY", "ROUND_OVER"].includes(each.kind));
       this.face = clock(Math.max(0, Math.ceil((next ? next.second : this.plan.seconds) - seconds)));
