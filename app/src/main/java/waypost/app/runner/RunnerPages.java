@@ -78,14 +78,7 @@ record RunnerPages(DayOfVisit day) {
         return shape(leads.role())
                 .flatMap(shape -> leads.dose().aim().counted() == Counted.RUNS
                         ? day.visit().runs(planned).map(table -> stages(table, leads))
-                        : left(leads).map(dose -> counted(shape, dose, leads.role())));
-    }
-
-    /** What of the dose is left after the sets of today. */
-    private Optional<WorkingDose> left(Proposal.Do leads) {
-        int done = day.today(leads.role()).size();
-        WorkingDose dose = leads.dose();
-        return done < dose.sets() ? Optional.of(dose.inSets(dose.sets() - done)) : Optional.empty();
+                        : day.visit().left(leads).map(dose -> counted(shape, dose, leads.role())));
     }
 
     private LedPlan stages(RunTable table, Proposal.Do leads) {

@@ -82,10 +82,7 @@ record TransferPages(DayOfVisit day) {
         try {
             Degrees upright = sat.hipFlexion(0);
             String bends = "Sitting upright bends the hip about " + degrees(upright) + ", getting up more. ";
-            double advised = Math.max(
-                    sat.leastAdvised(),
-                    ceiling.map(most -> Seat.leastFor(sat.kneeHeight(), sat.thigh(), most, 0))
-                            .orElse(0.0));
+            double advised = ceiling.map(sat::leastAdvised).orElseGet(sat::leastAdvised);
             boolean over = ceiling.map(most -> upright.compareTo(most) > 0).orElse(false);
             return bends
                     + (over ? "That is over the ceiling. " : "")

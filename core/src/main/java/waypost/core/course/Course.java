@@ -218,13 +218,18 @@ public final class Course {
         return new Timeline(this).dates();
     }
 
+    /** An exercise by its id; empty for what is none, or is not known any more. */
+    public Optional<Activity.Exercise> findExercise(String id) {
+        return activities.stream()
+                .filter(activity -> activity.id().equals(id))
+                .filter(Activity.Exercise.class::isInstance)
+                .map(Activity.Exercise.class::cast)
+                .findFirst();
+    }
+
     /** The exercise of this id; refused where the bundle has none. */
     public Activity.Exercise exercise(String id) {
-        return activities.stream()
-                .filter(activity ->
-                        activity instanceof Activity.Exercise && activity.id().equals(id))
-                .map(Activity.Exercise.class::cast)
-                .findFirst()
+        return findExercise(id)
                 .orElseThrow(() -> new IllegalArgumentException(
                         "exercise: found '" + id + "', allowed: an exercise of the course's library"));
     }

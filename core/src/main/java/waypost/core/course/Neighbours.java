@@ -13,7 +13,7 @@ public record Neighbours(Standing standing) {
 
     /** For a closed role the nearest easier rung that is open for the limb's same part: never a harder one. */
     public Optional<RoleKey> nearestOpen(RoleKey closed) {
-        return exercise(closed).flatMap(exercise -> {
+        return standing.course().findExercise(closed.activity()).flatMap(exercise -> {
             Set<RoleKey> off = Set.copyOf(standing.switchedOff());
             return standing.course().ladder(exercise.ladder()).stream()
                     .filter(other -> other.rung() < exercise.rung())
@@ -35,7 +35,7 @@ public record Neighbours(Standing standing) {
     }
 
     private Optional<RoleKey> beside(RoleKey role, int direction) {
-        return exercise(role).flatMap(exercise -> {
+        return standing.course().findExercise(role.activity()).flatMap(exercise -> {
             List<Activity.Exercise> ladder = standing.course().ladder(exercise.ladder());
             int at = ladder.indexOf(exercise) + direction;
             return at < 0 || at >= ladder.size() ? Optional.empty() : sameRole(ladder.get(at), role);
@@ -48,14 +48,6 @@ public record Neighbours(Standing standing) {
         return roles.size() == 1
                 ? Optional.of(roles.get(0))
                 : roles.stream().filter(key -> key.role().equals(like.role())).findFirst();
-    }
-
-    private Optional<Activity.Exercise> exercise(RoleKey role) {
-        return standing.course().activities().stream()
-                .filter(activity -> activity.id().equals(role.activity()))
-                .filter(Activity.Exercise.class::isInstance)
-                .map(Activity.Exercise.class::cast)
-                .findFirst();
     }
 
     private boolean isOpen(RoleKey role) {

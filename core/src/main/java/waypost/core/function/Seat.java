@@ -48,6 +48,11 @@ public record Seat(double kneeHeight, double thigh, double height) {
         return kneeHeight - thigh * Math.sin(Math.toRadians(beyond));
     }
 
+    /** The least that is advised under a ceiling of the hip: no lower than what bends it so far, upright. */
+    public double leastAdvised(Degrees ceiling) {
+        return Math.max(leastAdvised(), leastFor(kneeHeight, thigh, ceiling, 0));
+    }
+
     /** Five centimetres above the hollow of the knee, the least that is advised: common practice, no source. */
     public double leastAdvised() {
         return kneeHeight + 5;

@@ -4,7 +4,6 @@ import java.util.Optional;
 import waypost.core.course.Course;
 import waypost.core.demand.Demand;
 import waypost.core.demand.RunningSteps;
-import waypost.core.exercise.Activity;
 import waypost.core.exercise.Counted;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
@@ -51,7 +50,7 @@ public record GroundContacts(Course course) {
         if (amount < 1) {
             return Optional.empty();
         }
-        return exercise(key)
+        return course.findExercise(key.activity())
                 .flatMap(exercise -> exercise.roles().stream()
                         .filter(role -> role.key().equals(key))
                         .findFirst()
@@ -64,14 +63,7 @@ public record GroundContacts(Course course) {
     }
 
     private Optional<Counted> counted(RoleKey key) {
-        return exercise(key).map(exercise -> exercise.dose().aim().counted());
-    }
-
-    private Optional<Activity.Exercise> exercise(RoleKey key) {
-        return course.activities().stream()
-                .filter(activity -> activity.id().equals(key.activity()))
-                .filter(Activity.Exercise.class::isInstance)
-                .map(Activity.Exercise.class::cast)
-                .findFirst();
+        return course.findExercise(key.activity())
+                .map(exercise -> exercise.dose().aim().counted());
     }
 }

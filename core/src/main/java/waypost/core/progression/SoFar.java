@@ -154,23 +154,15 @@ public record SoFar(Course course, List<Portion> portions) {
 
     /** Runs on every stage; throws on every rung of the same ladder. */
     Ground.AlreadyToday stages(RoleKey role, Counted counted) {
-        Optional<String> ladder = exercise(role).map(Activity.Exercise::ladder);
+        Optional<String> ladder = course.findExercise(role.activity()).map(Activity.Exercise::ladder);
         return already(
                 counted,
-                each -> exercise(each.role())
+                each -> course.findExercise(each.role().activity())
                                 .filter(other -> counted == other.dose().aim().counted())
                                 .filter(other -> counted == Counted.RUNS
                                         || counted == Counted.THROWS && ladder.equals(Optional.of(other.ladder())))
                                 .isPresent()
                         ? each.amount()
                         : 0);
-    }
-
-    private Optional<Activity.Exercise> exercise(RoleKey role) {
-        return course.activities().stream()
-                .filter(activity -> activity.id().equals(role.activity()))
-                .filter(Activity.Exercise.class::isInstance)
-                .map(Activity.Exercise.class::cast)
-                .findFirst();
     }
 }

@@ -32,7 +32,7 @@ public record CourseWalk(Walk usual, WeightLimit weight, Optional<Double> mass) 
     /** Who may not turn in turns another way than who may not be left behind turned out; who may neither keeps both. */
     static Turning turning(Standing standing) {
         boolean notIn = barsTurningIn(standing);
-        boolean notBehind = barsTurningOutBehind(standing);
+        boolean notBehind = standing.precautions().stream().anyMatch(CourseWalk::barsTurningOutBehind);
         if (notIn && notBehind) {
             return Turning.BY_EVERY_RULE;
         }
@@ -42,11 +42,6 @@ public record CourseWalk(Walk usual, WeightLimit weight, Optional<Double> mass) 
     /** Whether the leg may not turn in today. */
     public static boolean barsTurningIn(Standing standing) {
         return standing.precautions().stream().anyMatch(CourseWalk::barsTurningIn);
-    }
-
-    /** Whether the leg may not be left behind turned out today. */
-    public static boolean barsTurningOutBehind(Standing standing) {
-        return standing.precautions().stream().anyMatch(CourseWalk::barsTurningOutBehind);
     }
 
     private static boolean barsTurningIn(Precaution<?> precaution) {

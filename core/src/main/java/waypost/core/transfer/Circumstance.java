@@ -18,8 +18,6 @@ public enum Circumstance {
     HIP_BEND_LIMITED,
     /** The leg may not turn in or cross. */
     NEVER_TURNED_IN,
-    /** The leg may not be left behind turned out. */
-    NEVER_LEFT_BEHIND,
     /** The leg takes nothing. */
     NO_WEIGHT,
     /** The leg takes a part. */
@@ -35,9 +33,6 @@ public enum Circumstance {
         }
         if (CourseWalk.barsTurningIn(standing)) {
             today.add(NEVER_TURNED_IN);
-        }
-        if (CourseWalk.barsTurningOutBehind(standing)) {
-            today.add(NEVER_LEFT_BEHIND);
         }
         double percent = WeightLimit.of(standing).most().percent();
         if (percent == 0) {

@@ -173,6 +173,15 @@ public final class Visit {
         return proposals.staying(planned);
     }
 
+    /** What is left of a proposed dose after the sets of the day; empty when all of them were done. */
+    public Optional<WorkingDose> left(Proposal.Do toDo) {
+        int done = (int) work.sets().stream()
+                .filter(set -> set.on().equals(standing.date()) && set.role().equals(toDo.role()))
+                .count();
+        WorkingDose dose = toDo.dose();
+        return done < dose.sets() ? Optional.of(dose.inSets(dose.sets() - done)) : Optional.empty();
+    }
+
     /** How a session of running stages goes on today; empty for what is not counted in runs, and where none is left. */
     public Optional<RunTable> runs(RoleKey planned) {
         return proposals.runs(planned);
