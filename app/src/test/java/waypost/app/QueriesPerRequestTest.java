@@ -46,6 +46,8 @@ class QueriesPerRequestTest {
                 "/other-side",
                 "/what-if",
                 "/walk",
+                "/return",
+                "/share",
                 "/weight"
             })
     void aPageSendsFew(String place) {

@@ -33,6 +33,9 @@ import waypost.library.words.Words;
 @PreAuthorize("hasAuthority('SEE_PATIENTS')")
 class MeasureController {
 
+    /** What a page that shows more than rows listens for. */
+    private static final String KEPT = "reading-kept";
+
     private final Sheets sheets;
     private final CourseHeads heads;
     private final ClinicClock clock;
@@ -92,6 +95,7 @@ class MeasureController {
             HttpServletResponse response) {
         try {
             List<SheetRow> rows = sheets.save(staff, id, measure, entry);
+            response.setHeader("HX-Trigger", KEPT);
             if (!part) {
                 return new ModelAndView("redirect:/courses/" + id + "/measures");
             }

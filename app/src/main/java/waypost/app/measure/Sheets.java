@@ -33,7 +33,7 @@ import waypost.library.words.DoubtWords;
 
 /** The measuring sheet: its rows, and each entry saved at once. */
 @Service
-class Sheets {
+public class Sheets {
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
 
@@ -50,9 +50,9 @@ class Sheets {
     }
 
     /** A course's sheet as it is now. */
-    record Sheet(LoadedCourse course, Standing standing, List<SheetRow> rows) {
+    public record Sheet(LoadedCourse course, Standing standing, List<SheetRow> rows) {
 
-        SheetRow row(String measure) {
+        public SheetRow row(String measure) {
             return rows.stream()
                     .filter(row -> row.id().equals(measure))
                     .findFirst()

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import waypost.core.criterion.Criterion;
 import waypost.core.gate.Facts;
 import waypost.core.log.Evidence;
 import waypost.core.log.Hold;
@@ -35,7 +36,12 @@ final class Knowledge {
 
     /** The criteria of the protocol as they stand with what is known on {@code known}. */
     List<Milestone> reviewed(LocalDate known) {
-        return Review.of(course.resolved().protocol().criteria(), counted(known), yardstick(), known);
+        return reviewed(course.resolved().protocol().criteria(), known);
+    }
+
+    /** Any criteria as they stand with what is known on {@code known}. */
+    List<Milestone> reviewed(List<Criterion> criteria, LocalDate known) {
+        return Review.of(criteria, counted(known), yardstick(), known);
     }
 
     /**

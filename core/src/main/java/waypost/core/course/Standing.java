@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import waypost.core.body.Arc;
 import waypost.core.body.Mode;
 import waypost.core.body.Motion;
+import waypost.core.criterion.Criterion;
 import waypost.core.demand.Demand;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
@@ -21,6 +22,7 @@ import waypost.core.log.Hold;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
 import waypost.core.milestone.Milestone;
+import waypost.core.milestone.TestSafety;
 import waypost.core.protocol.HoldRule;
 import waypost.core.protocol.Opening;
 import waypost.core.protocol.Phase;
@@ -147,6 +149,16 @@ public record Standing(
                         + String.join(
                                 ", ",
                                 milestones.stream().map(m -> m.criterion().id()).toList())));
+    }
+
+    /** A criterion that need not be the protocol's own, as it stands today. */
+    public Milestone reviewed(Criterion criterion) {
+        return TestSafety.of(gate, course.activities()).checked(reviewed(criterion, facts().known()));
+    }
+
+    /** The same with what was known on an earlier date. */
+    public Milestone reviewed(Criterion criterion, LocalDate known) {
+        return course.knowledge().reviewed(List.of(criterion), known).get(0);
     }
 
     /** Roles whose purpose is reached: their off switch is on until one of its criteria is lost again. */

@@ -1,6 +1,7 @@
 package waypost.core.protocol;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -11,10 +12,16 @@ import waypost.core.time.Moment;
  *
  * @param visits how often to come, by stretch
  * @param home how often to practise at home, by stretch
+ * @param battery the id of its tests of return; empty where nobody returns to sport
  */
-public record FollowUp(List<Measuring> measuring, List<Corridor> corridors, List<Stretch> visits, List<Stretch> home) {
+public record FollowUp(
+        List<Measuring> measuring,
+        List<Corridor> corridors,
+        List<Stretch> visits,
+        List<Stretch> home,
+        Optional<String> battery) {
 
-    public static final FollowUp NONE = new FollowUp(List.of(), List.of(), List.of(), List.of());
+    public static final FollowUp NONE = new FollowUp(List.of(), List.of(), List.of(), List.of(), Optional.empty());
 
     /** A measure that is due again and again. */
     public record Measuring(String measure, Moment from, int everyDays) {}
@@ -54,6 +61,7 @@ public record FollowUp(List<Measuring> measuring, List<Corridor> corridors, List
                         .toList(),
                 corridors,
                 visits,
-                home);
+                home,
+                battery);
     }
 }

@@ -275,7 +275,8 @@ public final class Fixture {
                 List.of(new FollowUp.Corridor(
                         FLEXION.id(), List.of(new FollowUp.Point(Moment.parse("day 0"), low, high)))),
                 List.of(),
-                List.of());
+                List.of(),
+                Optional.empty());
         return this;
     }
 

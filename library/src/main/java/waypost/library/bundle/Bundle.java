@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import waypost.core.battery.Battery;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Ladder;
 import waypost.core.measure.Measure;
@@ -27,6 +28,7 @@ import waypost.library.text.Suggestion;
  * @param hash SHA-256 over every file's name and text, in the order of names
  * @param shapes what a session looks like, by the exercise's id
  * @param transfers ways from place to place in the first days
+ * @param batteries tests of return
  * @param own what a clinic made from these exercises; none as it is published
  */
 public record Bundle(
@@ -39,6 +41,7 @@ public record Bundle(
         List<ExerciseSet> sets,
         Map<String, Shape> shapes,
         List<Transfer> transfers,
+        List<Battery> batteries,
         List<Protocol> protocols,
         OwnExercises own) {
 
@@ -51,6 +54,7 @@ public record Bundle(
         sets = List.copyOf(sets);
         shapes = Map.copyOf(shapes);
         transfers = List.copyOf(transfers);
+        batteries = List.copyOf(batteries);
         protocols = List.copyOf(protocols);
     }
 
@@ -70,6 +74,7 @@ public record Bundle(
             List<ExerciseSet> sets,
             Map<String, Shape> shapes,
             List<Transfer> transfers,
+            List<Battery> batteries,
             List<Protocol> protocols) {
         this(
                 hash,
@@ -81,6 +86,7 @@ public record Bundle(
                 sets,
                 shapes,
                 transfers,
+                batteries,
                 protocols,
                 OwnExercises.NONE);
     }
@@ -133,6 +139,15 @@ public record Bundle(
 
     public Optional<Measure> findMeasure(String id) {
         return measures.stream().filter(m -> m.id().equals(id)).findFirst();
+    }
+
+    /** The tests of return of a protocol; empty where nobody returns to sport. */
+    public Optional<Battery> battery(Protocol protocol) {
+        return protocol.followUp()
+                .battery()
+                .flatMap(id -> batteries.stream()
+                        .filter(battery -> battery.id().equals(id))
+                        .findFirst());
     }
 
     public Optional<Activity> findActivity(String id) {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import waypost.core.battery.Battery;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Ladder;
 import waypost.core.measure.Measure;
@@ -30,6 +31,7 @@ final class BundleReader {
             "session-list",
             "transfer-list",
             "milestone-list",
+            "battery-list",
             "part",
             "protocol",
             "supplement");
@@ -69,7 +71,8 @@ final class BundleReader {
     private final Map<String, ExerciseSet> sets = new LinkedHashMap<>();
     private final Map<String, Shape> shapes = new LinkedHashMap<>();
     private final Map<String, Transfer> transfers = new LinkedHashMap<>();
-    private final SharedParts shared = new SharedParts(measures, activities);
+    private final Map<String, Battery> batteries = new LinkedHashMap<>();
+    private final SharedParts shared = new SharedParts(measures, activities, batteries.keySet());
     private final Map<String, ProtocolParts> protocols = new LinkedHashMap<>();
 
     Bundle read(List<SourceText> sources, String hash) {
@@ -98,6 +101,7 @@ final class BundleReader {
                 List.copyOf(sets.values()),
                 Map.copyOf(shapes),
                 List.copyOf(transfers.values()),
+                List.copyOf(batteries.values()),
                 protocols.values().stream().map(ProtocolParts::whole).toList());
     }
 
@@ -118,6 +122,10 @@ final class BundleReader {
         each(byKind, "session-list", d -> new ShapeReader(activities, shapes).read(d.top()));
         each(byKind, "transfer-list", d -> new TransferReader(activities, transfers).read(d.top()));
         each(byKind, "milestone-list", d -> shared.addMilestones(d.top()));
+        each(
+                byKind,
+                "battery-list",
+                d -> new BatteryReader(measures, shared.milestones().values(), batteries).read(d.top()));
         each(byKind, "part", d -> shared.addPart(d.top()));
         each(byKind, "protocol", d -> protocols.put(d.top().text("protocol"), new ProtocolParts(d.top(), shared)));
         each(byKind, "supplement", d -> {

@@ -43,6 +43,7 @@ public final class ClinicBundle {
                 bundle.sets(),
                 bundle.shapes(),
                 bundle.transfers(),
+                bundle.batteries(),
                 bundle.protocols().stream()
                         .map(protocol -> protocol.with(rules(protocol.rules(), offered, own.byModel())))
                         .toList(),

@@ -2,6 +2,7 @@ package waypost.library.bundle;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import waypost.core.measure.Measure;
 import waypost.core.protocol.FollowUp;
 import waypost.core.protocol.Frequency;
@@ -10,7 +11,7 @@ import waypost.library.text.Entry;
 import waypost.library.text.Suggestion;
 
 /** Reads how a course is followed. */
-record FollowUpReader(Map<String, Measure> measures) {
+record FollowUpReader(Map<String, Measure> measures, Set<String> batteries) {
 
     FollowUp followUp(Entry entry) {
         return new FollowUp(
@@ -20,7 +21,8 @@ record FollowUpReader(Map<String, Measure> measures) {
                         corridor -> new FollowUp.Corridor(
                                 measure(corridor), corridor.list("points", FollowUpReader::point))),
                 stretches(entry, "visits"),
-                stretches(entry, "home"));
+                stretches(entry, "home"),
+                entry.maybe("battery", this::battery));
     }
 
     /** What is measured when, as a protocol's follow-up or a part says it. */
@@ -46,6 +48,13 @@ record FollowUpReader(Map<String, Measure> measures) {
                 stretch -> new FollowUp.Stretch(
                         stretch.at("from").as(Moment::parse),
                         stretch.at("often").as(Frequency::parse)));
+    }
+
+    private String battery(String id) {
+        if (!batteries.contains(id)) {
+            throw new IllegalArgumentException(Suggestion.oneOf(id, batteries));
+        }
+        return id;
     }
 
     private String measure(Entry entry) {

@@ -166,7 +166,7 @@ final class ProtocolParts {
     }
 
     private FollowUp followUp() {
-        FollowUpReader reader = new FollowUpReader(shared.measures());
+        FollowUpReader reader = new FollowUpReader(shared.measures(), shared.batteries());
         return top.find("follow-up")
                 .map(reader::followUp)
                 .orElse(FollowUp.NONE)

@@ -2,6 +2,7 @@ package waypost.library.bundle;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Set;
 import waypost.core.criterion.Criterion;
 import waypost.core.exercise.Activity;
 import waypost.core.measure.Measure;
@@ -10,17 +11,19 @@ import waypost.library.text.Entry;
 /**
  * What several protocols of a bundle name.
  *
+ * @param batteries ids of the tests of return
  * @param milestones by id, those that stand in a list of their own
  * @param parts by id, the files of the healing parts
  */
 record SharedParts(
         Map<String, Measure> measures,
         Map<String, Activity> activities,
+        Set<String> batteries,
         Map<String, Criterion> milestones,
         Map<String, Entry> parts) {
 
-    SharedParts(Map<String, Measure> measures, Map<String, Activity> activities) {
-        this(measures, activities, new LinkedHashMap<>(), new LinkedHashMap<>());
+    SharedParts(Map<String, Measure> measures, Map<String, Activity> activities, Set<String> batteries) {
+        this(measures, activities, batteries, new LinkedHashMap<>(), new LinkedHashMap<>());
     }
 
     void addMilestones(Entry list) {

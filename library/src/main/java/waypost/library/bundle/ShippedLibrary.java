@@ -16,6 +16,7 @@ public final class ShippedLibrary {
             "sets.yaml",
             "sessions.yaml",
             "transfers.yaml",
+            "batteries.yaml",
             "exercises/ankle.yaml",
             "exercises/elbow.yaml",
             "exercises/hand.yaml",
