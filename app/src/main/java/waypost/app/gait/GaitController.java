@@ -45,8 +45,7 @@ class GaitController {
             throw new NotFoundException();
         }
         CourseWalk today = CourseWalk.of(open.standing());
-        Walk walk = today.usual()
-                .with(chosen(Aid.values(), aid), chosen(Pattern.values(), pattern), chosen(Way.values(), way));
+        Walk walk = today.with(chosen(Aid.values(), aid), chosen(Pattern.values(), pattern), chosen(Way.values(), way));
         return new ModelAndView("gait/walk")
                 .addObject("head", open.head())
                 .addObject("page", new GaitPages(today, walk).page());

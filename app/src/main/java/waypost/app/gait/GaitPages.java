@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -36,7 +37,7 @@ record GaitPages(CourseWalk today, Walk walk) {
         frames.add(new GaitPage.Frame("Ready: upright, look ahead, shoes on.", marks(walk.begin(), Set.of())));
         moves.forEach(move -> frames.add(new GaitPage.Frame(words.say(move), marks(move.after(), move.parts()))));
         return new GaitPage(
-                choices(Walk.aids(walk.most(), walk.alone()), GaitWords::say, walk.aid()),
+                choices(today.aids(), GaitWords::say, walk.aid()),
                 choices(Walk.patterns(walk.aid(), walk.most()), GaitWords::say, walk.pattern()),
                 choices(
                         Arrays.stream(Way.values())
@@ -57,13 +58,23 @@ record GaitPages(CourseWalk today, Walk walk) {
     }
 
     private String weight() {
-        return today.weight()
+        String limit = today.weight()
                 .by()
                 .map(PrecautionWords::say)
                 .orElse(
                         walk.alone().percent() < walk.most().percent()
                                 ? "No limit on the weight beside an aid; the leg does not stand alone yet."
                                 : "No limit on the weight of the leg.");
+        return limit + opened();
+    }
+
+    private String opened() {
+        if (today.aids().isEmpty()) {
+            return " No walking is open today: this is how it looks with a frame.";
+        }
+        return today.later().isEmpty()
+                ? ""
+                : today.later().stream().map(GaitWords::say).collect(Collectors.joining(", ", " Not open yet: ", "."));
     }
 
     private static <E extends Enum<E>> List<GaitPage.Choice> choices(List<E> all, Function<E, String> title, E now) {

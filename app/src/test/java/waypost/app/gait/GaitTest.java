@@ -63,6 +63,17 @@ public class GaitTest {
                 .doesNotContain("value=\"CANE\"", "value=\"TWO_POINT\"", "stairs up");
     }
 
+    /** The weight would do for a cane on day 2; the protocol opens it later. */
+    @Test
+    void anAidIsTakenAwayWhenTheProtocolOpensIt() {
+        assertThat(LEAD.get(hip(LEAD, "posterior") + "/walk?aid=CANE").body())
+                .contains("value=\"TWO_CRUTCHES\" selected", "Not open yet: one crutch, cane.")
+                .doesNotContain("value=\"CANE\"", "value=\"NONE\"");
+        assertThat(Working.beginner(LEAD, 3).get("/walk"))
+                .contains("value=\"NONE\" selected")
+                .doesNotContain("Not open yet");
+    }
+
     /** A knee has no rule of the hip, and nobody is told one. */
     @Test
     void aKneeTurnsInSmallSteps() {

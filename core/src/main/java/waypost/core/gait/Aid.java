@@ -1,5 +1,6 @@
 package waypost.core.gait;
 
+import java.util.List;
 import waypost.core.demand.BodyShare;
 
 /**
@@ -9,16 +10,19 @@ import waypost.core.demand.BodyShare;
  * for a leg that may carry less than three quarters, or that may not stand alone with half of it (common practice, no source).
  */
 public enum Aid {
-    WALKER(0, 0),
-    TWO_CRUTCHES(0, 0),
-    ONE_CRUTCH(75, 50),
-    CANE(75, 50),
-    NONE(100, 100);
+    WALKER("walking frame", 0, 0),
+    TWO_CRUTCHES("crutches", 0, 0),
+    /** Held like a cane. */
+    ONE_CRUTCH("cane", 75, 50),
+    CANE("cane", 75, 50),
+    NONE("", 100, 100);
 
+    private final String equipment;
     private final double leastPercent;
     private final double leastAlonePercent;
 
-    Aid(double leastPercent, double leastAlonePercent) {
+    Aid(String equipment, double leastPercent, double leastAlonePercent) {
+        this.equipment = equipment;
         this.leastPercent = leastPercent;
         this.leastAlonePercent = leastAlonePercent;
     }
@@ -26,6 +30,11 @@ public enum Aid {
     /** Whether it is held in both hands, so that a leg can be left off the floor. */
     public boolean isInBothHands() {
         return this == WALKER || this == TWO_CRUTCHES;
+    }
+
+    /** Whether an exercise with this equipment is walking with it. */
+    public boolean isUsedWith(List<String> held) {
+        return equipment.isEmpty() ? held.isEmpty() : held.contains(equipment);
     }
 
     /**

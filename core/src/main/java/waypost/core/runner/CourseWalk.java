@@ -1,12 +1,16 @@
 package waypost.core.runner;
 
+import java.util.List;
 import java.util.Optional;
 import waypost.core.body.Arc;
 import waypost.core.body.Motion;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
+import waypost.core.gait.Aid;
+import waypost.core.gait.Pattern;
 import waypost.core.gait.Turning;
 import waypost.core.gait.Walk;
+import waypost.core.gait.Way;
 import waypost.core.limit.CombinedLimit;
 import waypost.core.limit.Component;
 import waypost.core.limit.MotionLimit;
@@ -16,17 +20,46 @@ import waypost.core.strength.BodyMass;
  * How somebody walks in a course today.
  *
  * @param usual with the steadiest aid that goes
+ * @param aids those with which it may be walked today; none when no walking is open
  * @param weight what the leg may carry
  * @param mass kilograms; empty where it was not measured in time
  */
-public record CourseWalk(Walk usual, WeightLimit weight, Optional<Double> mass) {
+public record CourseWalk(Walk usual, List<Aid> aids, WeightLimit weight, Optional<Double> mass) {
+
+    public CourseWalk {
+        aids = List.copyOf(aids);
+    }
 
     public static CourseWalk of(Standing standing) {
         WeightLimit weight = WeightLimit.of(standing);
+        Walk byWeight = Walk.usual(standing.facts().side(), weight.most(), weight.alone(), turning(standing));
+        List<Aid> aids = AidsToday.of(standing, weight);
         return new CourseWalk(
-                Walk.usual(standing.facts().side(), weight.most(), weight.alone(), turning(standing)),
+                byWeight.with(Optional.of(usual(byWeight.aid(), aids)), Optional.empty(), Optional.empty()),
+                aids,
                 weight,
                 WeightTraining.mass(standing).map(BodyMass::kilograms));
+    }
+
+    /** What the weight leaves, or the next steadier one that is open; a frame when none is. */
+    private static Aid usual(Aid byWeight, List<Aid> aids) {
+        return aids.stream()
+                .filter(aid -> aid.compareTo(byWeight) <= 0)
+                .reduce((steadier, lighter) -> lighter)
+                .or(() -> aids.stream().findFirst())
+                .orElse(Aid.WALKER);
+    }
+
+    /** This walk with what was asked for, as far as it is open. */
+    public Walk with(Optional<Aid> aid, Optional<Pattern> pattern, Optional<Way> way) {
+        return usual.with(aid.filter(aids::contains), pattern, way);
+    }
+
+    /** Enough for the weight, and not opened yet. */
+    public List<Aid> later() {
+        return Walk.aids(weight.most(), weight.alone()).stream()
+                .filter(aid -> !aids.contains(aid))
+                .toList();
     }
 
     /** Who may not turn in turns another way than who may not be left behind turned out; who may neither keeps both. */
