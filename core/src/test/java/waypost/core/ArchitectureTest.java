@@ -21,7 +21,7 @@ class ArchitectureTest {
     private static final List<List<String>> FLOORS = List.of(
             List.of("body", "time", "question"),
             List.of("anatomy", "demand"),
-            List.of("exercise", "measure", "safety"),
+            List.of("exercise", "measure", "paper", "safety"),
             List.of("limit", "criterion", "trend", "strength", "doubt", "done"),
             List.of("function", "gait"),
             List.of("log"),

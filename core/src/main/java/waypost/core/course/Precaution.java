@@ -11,7 +11,7 @@ import waypost.core.time.Steps;
 public record Precaution<T>(InForce<T> limit, Steps.Current<Allowed<T>> step) {
 
     /** Whether {@code other} looks at the same and leaves less than this does, or as little for at least as long. */
-    boolean isCoveredBy(Precaution<?> other) {
+    public boolean isCoveredBy(Precaution<?> other) {
         if (!isAboutSameAs(other)) {
             return false;
         }

@@ -1,0 +1,4 @@
+package waypost.core.paper;
+
+/** What a line says, and when it holds. */
+public record PaperRule(What what, Span span) {}
