@@ -33,12 +33,6 @@ class ShotsTest {
             shot(browser.open("/bench/seat?lean=15"), "bench");
             shot(browser.open("/courses/" + ottoline + "/check-in"), "check-in");
             shot(browser.open("/courses/" + ottoline + "/record"), "record");
-            browser.open("/courses/" + DemoCourses.of("Henrike") + "/patient");
-            browser.press("rotator cuff repair");
-            browser.waitForText("Ladders");
-            browser.press("Events");
-            browser.waitForText("What happened since");
-            shot(browser, "events");
             browser.open("/courses/" + ottoline + "/check-in");
             browser.click(By.cssSelector("input[name=painNow][value='1']"));
             browser.click(By.cssSelector("input[name=swelling][value=NONE]"));
@@ -55,11 +49,8 @@ class ShotsTest {
             shot(browser.open("/shelf/hip.replacement?dayZero=2031-02-10&on=2031-03-24"), "protocol");
             shot(browser.open(COMPARED), "compare");
             shotsAtHome(browser, "/courses/" + ottoline + "/home");
-            browser.open("/courses/" + DemoCourses.of("Teodor") + "/what-if");
-            browser.choose("answer.meniscus-repair", "none");
-            browser.click(By.cssSelector("#trial .primary"));
-            browser.waitForText("What would be otherwise");
-            shot(browser, "what-if");
+            shot(browser.open("/courses/" + ottoline + "/return?station=battery-quadriceps"), "return");
+            paper(browser);
         }
     }
 
@@ -78,6 +69,22 @@ class ShotsTest {
         browser.click(By.id("none"));
         shot(browser, "patient");
         browser.size(1280, 800);
+    }
+
+    /** A surgeon's page as it is typed in, with a question and a line that stays open. */
+    private static void paper(Browser browser) {
+        browser.open("/papers").type("title", "Meniscus repair, Dr Halloway");
+        browser.choose("base", "knee.meniscus-repair");
+        browser.choose("joint", "KNEE");
+        browser.press("Begin");
+        browser.type(
+                "lines",
+                "NWB 4 wks then 50% WB until 8 wks, then FWB\nbrace locked in ext. 2 wks, out for hygiene\n"
+                        + "PROM 0-90 x 4-6 wks\nno active hamstring x 8 wks\nbike wk 8\nno runing until 5 months\n"
+                        + "protect the repair");
+        browser.press("Keep and read");
+        browser.waitForText("Not understood.");
+        shot(browser, "paper");
     }
 
     private static void shot(Browser browser, String name) {

@@ -8,6 +8,7 @@ public enum Permission {
     REFER,
     HOLD,
     SIGN,
+    PUBLISH,
     SET_EQUIPMENT,
     MANAGE_ACCOUNTS,
     SEE_LOOKS

@@ -3,6 +3,7 @@ package waypost.app.account;
 import static waypost.app.account.Permission.BOOK;
 import static waypost.app.account.Permission.HOLD;
 import static waypost.app.account.Permission.MANAGE_ACCOUNTS;
+import static waypost.app.account.Permission.PUBLISH;
 import static waypost.app.account.Permission.RECORD;
 import static waypost.app.account.Permission.REFER;
 import static waypost.app.account.Permission.SEE_LOOKS;
@@ -16,8 +17,8 @@ import java.util.Set;
 public enum StaffRole {
     THERAPIST(SEE_PATIENTS, BOOK, RECORD, REFER, HOLD, SIGN),
     ASSISTANT(SEE_PATIENTS, BOOK, RECORD),
-    SURGEON(SEE_PATIENTS, HOLD, SIGN),
-    LEAD(SEE_PATIENTS, BOOK, RECORD, REFER, HOLD, SIGN, SET_EQUIPMENT, MANAGE_ACCOUNTS, SEE_LOOKS),
+    SURGEON(SEE_PATIENTS, HOLD, SIGN, PUBLISH),
+    LEAD(SEE_PATIENTS, BOOK, RECORD, REFER, HOLD, SIGN, PUBLISH, SET_EQUIPMENT, MANAGE_ACCOUNTS, SEE_LOOKS),
     ADMIN(SET_EQUIPMENT, MANAGE_ACCOUNTS);
 
     private final Set<Permission> permissions;

@@ -21,7 +21,7 @@ import waypost.app.account.PasswordFreshness;
 import waypost.app.account.Staff;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
-import waypost.app.store.Bundles;
+import waypost.app.store.ClinicProtocols;
 import waypost.app.store.CourseRow;
 import waypost.app.store.LoadedCourse;
 import waypost.core.protocol.Protocol;
@@ -37,15 +37,19 @@ class ReferralController {
     private static final String BESIDE = "beside";
 
     private final Referrals referrals;
-    private final Bundles bundles;
+    private final ClinicProtocols protocols;
     private final CourseDoor door;
     private final PasswordFreshness freshness;
     private final AskedInOrder asked;
 
     ReferralController(
-            Referrals referrals, Bundles bundles, CourseDoor door, PasswordFreshness freshness, AskedInOrder asked) {
+            Referrals referrals,
+            ClinicProtocols protocols,
+            CourseDoor door,
+            PasswordFreshness freshness,
+            AskedInOrder asked) {
         this.referrals = referrals;
-        this.bundles = bundles;
+        this.protocols = protocols;
         this.door = door;
         this.freshness = freshness;
         this.asked = asked;
@@ -95,7 +99,7 @@ class ReferralController {
         LocalDate today = door.today(staff);
         try {
             ReferralForm form = new ReferralForm(entered);
-            form.read(bundles.shipped(), today);
+            form.read(protocols.bundleOf(staff.clinicId(), form.text("protocol")), today);
             freshness.require(session, staff, form.text("password"));
             return new ModelAndView("redirect:/courses/" + referrals.open(staff, form, today));
         } catch (FormProblem problem) {
@@ -189,13 +193,13 @@ class ReferralController {
     }
 
     private ModelAndView blank(Staff staff, MultiValueMap<String, String> entered) {
-        Bundle bundle = bundles.shipped();
-        List<Protocol> protocols = bundle.protocols();
-        Optional<Protocol> chosen = protocols.stream()
+        List<Protocol> offered = protocols.offered(staff.clinicId());
+        Optional<Protocol> chosen = offered.stream()
                 .filter(protocol -> protocol.id().equals(entered.getFirst("protocol")))
                 .findFirst();
-        return form(entered, chosen, bundle)
-                .addObject("choices", ProtocolChoice.of(protocols))
+        String id = chosen.map(Protocol::id).orElse("");
+        return form(entered, chosen, protocols.bundleOf(staff.clinicId(), id))
+                .addObject("choices", ProtocolChoice.of(offered))
                 .addObject("others", others(staff, Objects.requireNonNullElse(entered.getFirst(BESIDE), "")));
     }
 

@@ -13,7 +13,7 @@ import waypost.app.entry.FormProblem;
 import waypost.app.shell.ClinicClock;
 import waypost.app.signature.Signature;
 import waypost.app.signature.Signatures;
-import waypost.app.store.Bundles;
+import waypost.app.store.ClinicProtocols;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.CourseRow;
 import waypost.app.store.LoadedCourse;
@@ -28,16 +28,20 @@ public class Referrals {
 
     private final CourseWriteMapper mapper;
     private final Signatures signatures;
-    private final Bundles bundles;
+    private final ClinicProtocols protocols;
     private final CourseLoader loader;
     private final ClinicClock clock;
 
     Referrals(
-            CourseWriteMapper mapper, Signatures signatures, Bundles bundles, CourseLoader loader, ClinicClock clock) {
+            CourseWriteMapper mapper,
+            Signatures signatures,
+            ClinicProtocols protocols,
+            CourseLoader loader,
+            ClinicClock clock) {
         this.mapper = mapper;
         this.signatures = signatures;
         this.clock = clock;
-        this.bundles = bundles;
+        this.protocols = protocols;
         this.loader = loader;
     }
 
@@ -46,7 +50,7 @@ public class Referrals {
 
     /** Reads a new referral back; refuses what can't be. */
     ReadBack readBack(Staff staff, ReferralForm form, LocalDate today) {
-        Bundle bundle = bundles.shipped();
+        Bundle bundle = protocols.bundleOf(staff.clinicId(), form.text("protocol"));
         Referral referral = form.read(bundle, today);
         refuseForeignNumber(staff.clinicId(), referral);
         return new ReadBack(referral, ReferralWords.opening(bundle.protocol(referral.protocol()), referral));
@@ -55,7 +59,7 @@ public class Referrals {
     /** Opens the course. Sent twice, it is opened once. */
     @Transactional
     UUID open(Staff staff, ReferralForm form, LocalDate today) {
-        return open(staff, form, today, bundles.shipped());
+        return open(staff, form, today, protocols.bundleOf(staff.clinicId(), form.text("protocol")));
     }
 
     /** Opens the course on a given bundle. */

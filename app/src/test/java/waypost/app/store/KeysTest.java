@@ -35,6 +35,7 @@ class KeysTest {
             "block_id",
             "order_id",
             "note_id",
+            "paper_id",
             "hold_id",
             "event_id");
 

@@ -170,9 +170,9 @@ record Resolving(Vocabulary vocabulary, Subject subject, Timing timing, Asking a
                 "Between " + timing.first() + " and " + timing.last() + " " + timing.unit() + "s: when is it that it "
                         + does + "?",
                 "later",
-                "At " + timing.last(),
+                "At " + timing.last() + " " + timing.unit() + "s",
                 "earlier",
-                "At " + timing.first());
+                "At " + timing.first() + " " + timing.unit() + "s");
         return asking.answer(range)
                 .flatMap(id -> timing.moment(id.equals("later") ? timing.last() : timing.first(), false, asking));
     }

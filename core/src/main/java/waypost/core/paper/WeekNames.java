@@ -20,6 +20,6 @@ public final class WeekNames {
                 "When " + week + " weeks are over: day "
                         + CourseDay.ofCompletedWeeks(week).number(),
                 NTH,
-                "The " + week + ". week, as it begins: day " + nth);
+                "As week " + week + " begins: day " + nth);
     }
 }
