@@ -48,6 +48,7 @@ class QueriesPerRequestTest {
                 "/walk",
                 "/return",
                 "/share",
+                "/still",
                 "/weight"
             })
     void aPageSendsFew(String place) {

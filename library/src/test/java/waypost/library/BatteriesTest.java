@@ -206,8 +206,8 @@ class BatteriesTest {
         List<SourceText> sources = new ArrayList<>(ShippedLibrary.sources());
         sources.add(new SourceText(
                 "tried.yaml",
-                "battery-list: tried\nbatteries:\n  - id: tried\n    title: Tried\n    warm-up: Walk\n    cleared: none\n"
-                        + "    stations:\n      - " + station + "\n"));
+                "battery-list: tried\nstations:\n  - " + station + "\nbatteries:\n  - id: tried\n    title: Tried\n"
+                        + "    warm-up: Walk\n    cleared: none\n    stations: [x]\n"));
         Bundle.read(sources);
     }
 

@@ -75,6 +75,18 @@ class SurgeonPaperController {
                 problems -> all(staff, title));
     }
 
+    /** What waits to be signed, as a part of Today. */
+    @GetMapping("/papers/waiting")
+    @PreAuthorize("hasAuthority('PUBLISH')")
+    ModelAndView waiting(@AuthenticationPrincipal Staff staff) {
+        return new ModelAndView("paper/waiting :: waiting")
+                .addObject(
+                        "waiting",
+                        papers.all(staff).stream()
+                                .filter(row -> row.state() == PaperRow.State.IN_REVIEW)
+                                .toList());
+    }
+
     @GetMapping("/papers/{paperId}")
     ModelAndView paper(@AuthenticationPrincipal Staff staff, @PathVariable UUID paperId) {
         PaperRow row = papers.find(staff, paperId);

@@ -77,6 +77,17 @@ class PaperTest {
     }
 
     @Test
+    void whatIsHandedInWaitsOnToday() {
+        String paper = begun("Waiting on Today");
+        write(paper, 1, "NWB 6 wks");
+        assertThat(LEAD.get("/papers/waiting").body()).doesNotContain("Waiting on Today");
+        step(paper, 2, "TO_REVIEW");
+        assertThat(LEAD.get("/papers/waiting").body()).contains("Waiting on Today", "revision 2");
+        step(paper, 2, "BACK");
+        assertThat(LEAD.get("/papers/waiting").body()).doesNotContain("Waiting on Today");
+    }
+
+    @Test
     void aLineThatIsNotUnderstoodKeepsItFromBeingSigned() {
         String paper = begun("Open lines");
         write(paper, 1, "NWB 6 wks", "protect the repair", "sling 4-6 wks");

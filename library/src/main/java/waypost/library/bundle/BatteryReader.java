@@ -1,6 +1,7 @@
 package waypost.library.bundle;
 
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import waypost.core.battery.Battery;
 import waypost.core.battery.EarlyReturn;
@@ -8,27 +9,44 @@ import waypost.core.battery.Station;
 import waypost.core.criterion.Criterion;
 import waypost.core.measure.Measure;
 import waypost.library.text.Entry;
+import waypost.library.text.Suggestion;
 
 /** Reads tests of return; each station has a criterion of its own that readings decide. */
 record BatteryReader(Map<String, Measure> measures, Collection<Criterion> shared, Map<String, Battery> batteries) {
 
     void read(Entry top) {
-        top.list("batteries", entry -> entry.make(this::battery)).forEach(battery -> {
-            if (batteries.put(battery.id(), battery) != null) {
-                top.problem("found the battery '" + battery.id() + "' twice, allowed: once");
-            }
-        });
+        CriterionReader criteria = new CriterionReader(measures, shared);
+        Map<String, Station> stations = new LinkedHashMap<>();
+        top.list("stations", entry -> entry.make(each -> station(each, criteria)))
+                .forEach(station -> {
+                    if (stations.put(station.id(), station) != null) {
+                        top.problem("found the station '" + station.id() + "' twice, allowed: once");
+                    }
+                });
+        top.list("batteries", entry -> entry.make(each -> battery(each, stations)))
+                .forEach(battery -> {
+                    if (batteries.put(battery.id(), battery) != null) {
+                        top.problem("found the battery '" + battery.id() + "' twice, allowed: once");
+                    }
+                });
     }
 
-    private Battery battery(Entry entry) {
-        CriterionReader criteria = new CriterionReader(measures, shared);
+    private static Battery battery(Entry entry, Map<String, Station> stations) {
         return new Battery(
                 entry.text("id"),
                 entry.text("title"),
                 entry.text("warm-up"),
-                entry.list("stations", station -> station.make(each -> station(each, criteria))),
+                entry.whole("stations", named -> named.as(id -> station(id, stations))),
                 entry.text("cleared"),
                 entry.find("early").map(early -> early.make(BatteryReader::early)));
+    }
+
+    private static Station station(String id, Map<String, Station> stations) {
+        Station station = stations.get(id);
+        if (station == null) {
+            throw new IllegalArgumentException(Suggestion.oneOf(id, stations.keySet()));
+        }
+        return station;
     }
 
     private static Station station(Entry entry, CriterionReader criteria) {
