@@ -95,19 +95,22 @@ class StillController {
                     "Found " + answered.size() + " positions, " + asked.open().size()
                             + " are open: go through all of them.");
         }
-        readings.add(
-                staff,
-                open.course(),
-                new ReadingEntry.Value(
-                        ReadingEntry.idFor(Entered.id("entryId", entryId), measure.get()),
-                        measure.get(),
-                        open.standing().facts().side(),
-                        Mode.ACTIVE,
-                        measure.get().amount(asked.isStill(answered) ? 1 : 0),
-                        open.today(),
-                        true,
-                        HowTaken.worked(counted(answered), HowTaken.Source.SHEET)));
+        boolean still = asked.isStill(answered);
+        readings.add(staff, open.course(), value(open, Entered.id("entryId", entryId), measure.get(), still, answered));
         return new ModelAndView("redirect:/courses/" + id + "/measures/readings");
+    }
+
+    private static ReadingEntry.Value value(
+            OpenCourse open, UUID entry, Measure measure, boolean still, List<List<HoldsStill.Answer>> answered) {
+        return new ReadingEntry.Value(
+                ReadingEntry.idFor(entry, measure),
+                measure,
+                open.standing().facts().side(),
+                Mode.ACTIVE,
+                measure.amount(still ? 1 : 0),
+                open.today(),
+                true,
+                HowTaken.worked(counted(answered), HowTaken.Source.SHEET));
     }
 
     /** "12 of 12, 10 of 12 still". */

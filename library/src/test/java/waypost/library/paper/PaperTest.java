@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,6 +34,7 @@ import waypost.library.lint.NormalHealing;
 class PaperTest {
 
     private static final Bundle SHIPPED = ShippedLibrary.read();
+    private static final Map<Written, Bundle> READ = new ConcurrentHashMap<>();
 
     /** A paper as it is typed in. */
     enum Written {
@@ -102,7 +104,7 @@ class PaperTest {
         }
 
         Bundle bundle() {
-            return paper().over(SHIPPED);
+            return READ.computeIfAbsent(this, written -> written.paper().over(SHIPPED));
         }
 
         NormalHealing healing(Bundle bundle, String protocol) {
@@ -112,12 +114,11 @@ class PaperTest {
 
     @ParameterizedTest
     @EnumSource
-    void lintFindsNoMoreThanInWhatItStandsOn(Written written) {
+    void lintFindsOnlyWhereThePaperMeetsTheProtocol(Written written) {
         assertThat(written.paper().problems(SHIPPED)).isEmpty();
         Bundle bundle = written.bundle();
-        Lint.of(bundle.protocol(written.id), bundle).forEach(System.out::println);
         assertThat(kinds(Lint.of(bundle.protocol(written.id), bundle)))
-                .isSubsetOf("OPEN_WHILE_BARRED", "DUTY_AGAINST_LIMIT", "NEEDS_UNSAFE_TEST");
+                .isSubsetOf("OPEN_WHILE_BARRED", "DUTY_AGAINST_LIMIT", "NEEDS_UNSAFE_TEST", "NOT_TOLD_PLAINLY");
     }
 
     private static Set<String> kinds(List<Finding> findings) {
@@ -170,7 +171,8 @@ class PaperTest {
     @EnumSource
     void theSameRulesGiveTheSameBytes(Written written) {
         assertThat(written.paper().yaml(SHIPPED)).isEqualTo(written.paper().yaml(SHIPPED));
-        assertThat(written.bundle().hash()).isEqualTo(written.bundle().hash());
+        assertThat(written.bundle().hash())
+                .isEqualTo(written.paper().over(SHIPPED).hash());
     }
 
     @Test

@@ -23,6 +23,7 @@ import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
 import waypost.core.gate.Verdict;
+import waypost.core.log.Change;
 import waypost.core.own.OwnExercise;
 import waypost.core.own.OwnExercises;
 import waypost.core.reason.VerdictKind;
@@ -36,6 +37,17 @@ import waypost.library.bundle.ClinicBundle;
 class OwnExercisesJudgedTest {
 
     private static final int COURSES = 60;
+
+    /**
+     * An order to open what the protocol does not speak of keeps it closed until its day; one that the model was given is
+     * none for what was made from it.
+     */
+    private static boolean isOrderedAlone(GeneratedCourse course, RoleKey model) {
+        return course.decisions().orders().stream()
+                        .anyMatch(order -> order.changes().contains(new Change.Opens(model)))
+                && course.protocol().openings().stream()
+                        .noneMatch(opening -> opening.role().equals(model));
+    }
 
     @Test
     void noneIsMoreOpenThanItsModelAskedTheSame() {
@@ -56,7 +68,7 @@ class OwnExercisesJudgedTest {
                     assertThat(verdict.kind().name())
                             .as("seed %s: %s", seed, role.key())
                             .isEqualTo(second.judge(role).kind());
-                    if (verdict.kind().isOpen()) {
+                    if (verdict.kind().isOpen() && !isOrderedAlone(course, model)) {
                         assertThat(asModel.kind().isOpen())
                                 .as("seed %s: %s, %s, as its model %s", seed, role.key(), verdict, asModel)
                                 .isTrue();
