@@ -1,5 +1,7 @@
 package waypost.app.paper;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -30,8 +32,15 @@ class Papers {
     private static final int MOST_LINES = 200;
     private static final int LONGEST_ANSWERS = 50_000;
 
+    /** Looking through one takes seconds; the few at hand are kept. A revision never changes. */
+    private static final int MOST_CHECKED = 4;
+
+    private record Revision(UUID paper, int revision) {}
+
     private final PaperMapper mapper;
     private final Bundles bundles;
+    private final Cache<Revision, CheckedPaper> checked =
+            Caffeine.newBuilder().maximumSize(MOST_CHECKED).build();
 
     Papers(PaperMapper mapper, Bundles bundles) {
         this.mapper = mapper;
@@ -52,6 +61,17 @@ class Papers {
     /** How its lines read with the answers so far. */
     ReadPaper read(PaperRow row) {
         return ReadPaper.of(row, answers(row));
+    }
+
+    /** What it comes to and changes; it must have nothing open. */
+    CheckedPaper check(ReadPaper read) {
+        return checked.get(
+                new Revision(read.row().id(), read.row().revision()), key -> CheckedPaper.of(read, bundles.shipped()));
+    }
+
+    /** What has to be settled before it can be looked through. */
+    List<String> open(ReadPaper read) {
+        return CheckedPaper.problems(read, bundles.shipped());
     }
 
     static Map<String, String> answers(PaperRow row) {

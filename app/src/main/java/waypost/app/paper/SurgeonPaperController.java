@@ -101,7 +101,7 @@ class SurgeonPaperController {
                 .addObject("lines", lines)
                 .addObject("read", read)
                 .addObject("said", new PaperSaid(bundles.shipped()))
-                .addObject("open", CheckedPaper.problems(read, bundles.shipped()))
+                .addObject("open", papers.open(read))
                 .addObject("problems", Map.of());
     }
 
@@ -144,10 +144,10 @@ class SurgeonPaperController {
 
     private ModelAndView checked(PaperRow row, HttpSession session) {
         ReadPaper read = papers.read(row);
-        if (!CheckedPaper.problems(read, bundles.shipped()).isEmpty()) {
+        if (!papers.open(read).isEmpty()) {
             return page(row, row.lines());
         }
-        CheckedPaper checked = CheckedPaper.of(read, bundles.shipped());
+        CheckedPaper checked = papers.check(read);
         return new ModelAndView("paper/check")
                 .addObject("row", row)
                 .addObject("base", bundles.shipped().protocol(row.base()).title())
@@ -190,10 +190,10 @@ class SurgeonPaperController {
                 () -> {
                     ReadPaper read = papers.read(row);
                     if (row.state() != PaperRow.State.IN_REVIEW
-                            || !CheckedPaper.problems(read, bundles.shipped()).isEmpty()) {
+                            || !papers.open(read).isEmpty()) {
                         throw new FormProblem("shown", "It was not handed in as it stands: nothing was signed.");
                     }
-                    CheckedPaper checked = CheckedPaper.of(read, bundles.shipped());
+                    CheckedPaper checked = papers.check(read);
                     if (!checked.hash().equals(shown)) {
                         throw new FormProblem(
                                 "shown", "It is not what was shown any more. Read it again; nothing was signed.");

@@ -85,7 +85,7 @@ public final class PaperReader {
     }
 
     private Optional<Subject> subject(String rest, Asking asking) {
-        return WeightSubjects.of(rest, asking)
+        return WeightSubjects.of(rest, joint.limb(), asking)
                 .or(() -> asking.open().isPresent() ? Optional.empty() : new MotionSubjects(joint, asking).of(rest))
                 .or(() ->
                         asking.open().isPresent() ? Optional.empty() : new NamedSubjects(vocabulary, asking).of(rest));

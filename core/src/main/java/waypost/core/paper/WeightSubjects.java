@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import waypost.core.body.Limb;
 import waypost.core.demand.BodyShare;
 
 /** Weight on the leg, and what the arm may lift. */
@@ -29,7 +30,12 @@ final class WeightSubjects {
 
     private WeightSubjects() {}
 
-    static Optional<Subject> of(String rest, Asking asking) {
+    /** An arm carries no weight in these words: what is said of one stays open. */
+    static Optional<Subject> of(String rest, Limb limb, Asking asking) {
+        return (limb == Limb.LEG ? weight(rest, asking) : Optional.<Subject>empty()).or(() -> lifting(rest, asking));
+    }
+
+    private static Optional<Subject> weight(String rest, Asking asking) {
         Matcher share = PARTIAL.matcher(rest);
         if (NONE.matcher(rest).matches()) {
             return Optional.of(carrying(0));
@@ -42,7 +48,7 @@ final class WeightSubjects {
         } else if (UNSAID.matcher(rest).matches()) {
             return asking.answer(HOW_MUCH).map(percent -> carrying(Integer.parseInt(percent)));
         }
-        return lifting(rest, asking);
+        return Optional.empty();
     }
 
     private static final PaperQuestion HOW_MUCH = PaperQuestion.of(
