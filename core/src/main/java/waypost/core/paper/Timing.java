@@ -89,6 +89,9 @@ record Timing(Kind kind, String rest, String unit, boolean label, int first, int
         }
         int first = Integer.parseInt(numbers.group(1));
         int last = numbers.group(2) == null ? first : Integer.parseInt(numbers.group(2));
+        if (last < first) {
+            return new Timing(Kind.NONE, rest + " " + time, "", false, 0, 0, "");
+        }
         boolean spans = form.kind() == Kind.FROM && form.label() && last > first
                 || form.kind() == Kind.LENGTH && first == 0 && last > 0
                 || time.startsWith("from ") && last > first;
