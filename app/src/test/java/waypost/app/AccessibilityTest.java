@@ -91,7 +91,7 @@ class AccessibilityTest {
                     "/courses/" + ottoline + "/prescription?role=heel-slide/operated",
                     "/courses/" + ottoline + "/measures/trends",
                     "/courses/" + ottoline + "/measures/files",
-                    "/courses/" + ottoline + "/return?station=battery-quadriceps",
+                    "/courses/" + ottoline + "/return?station=quadriceps-90",
                     "/bench/seat",
                     "/bench/weight-bearing",
                     "/bench/cuff",

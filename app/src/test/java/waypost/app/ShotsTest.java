@@ -49,7 +49,7 @@ class ShotsTest {
             shot(browser.open("/shelf/hip.replacement?dayZero=2031-02-10&on=2031-03-24"), "protocol");
             shot(browser.open(COMPARED), "compare");
             shotsAtHome(browser, "/courses/" + ottoline + "/home");
-            shot(browser.open("/courses/" + ottoline + "/return?station=battery-quadriceps"), "return");
+            shot(browser.open("/courses/" + ottoline + "/return?station=quadriceps-90"), "return");
             paper(browser);
         }
     }

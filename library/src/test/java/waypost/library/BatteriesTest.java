@@ -101,7 +101,7 @@ class BatteriesTest {
         both(day, "single-hop", operated, other);
         both(274, "quadriceps-torque-90", 200, 200);
         both(274, "knee-flexion", Mode.PASSIVE, 135, 135);
-        assertThat(result(sheet(275, signed()), "battery-single").mark()).isEqualTo(mark);
+        assertThat(result(sheet(275, signed()), "hop-90").mark()).isEqualTo(mark);
     }
 
     /** Less time is better: 2.00 s against 1.90 s is 95 %. */
@@ -109,30 +109,30 @@ class BatteriesTest {
     @CsvSource({"2.00, 1.98, PASS", "2.00, 1.90, JUST", "2.15, 1.90, NEAR", "2.50, 1.90, FAIL"})
     void aTimedHopTheOtherWayRound(double operated, double other, Mark mark) {
         both(250, "timed-hop", operated, other);
-        assertThat(mark("battery-timed", 275)).isEqualTo(mark);
+        assertThat(mark("return-timed", 275)).isEqualTo(mark);
     }
 
     @Test
     void aSecondDayConfirmsWhatLiesWithinTheError() {
         both(240, "single-hop", 185, 200);
-        assertThat(mark("battery-single", 245)).isEqualTo(Mark.JUST);
+        assertThat(mark("hop-90", 245)).isEqualTo(Mark.JUST);
         both(250, "single-hop", 184, 200);
-        assertThat(mark("battery-single", 250)).isEqualTo(Mark.PASS);
+        assertThat(mark("hop-90", 250)).isEqualTo(Mark.PASS);
     }
 
     @Test
     void aSecondDayThatFellShortConfirmsNothing() {
         both(240, "single-hop", 150, 200);
         both(250, "single-hop", 184, 200);
-        assertThat(mark("battery-single", 250)).isEqualTo(Mark.JUST);
+        assertThat(mark("hop-90", 250)).isEqualTo(Mark.JUST);
     }
 
     @Test
     void aTestThatIsNotSafeIsClosedAndNotTheNext() {
         ReturnSheet early = sheet(90, List.of());
-        assertThat(result(early, "battery-crossover").mark()).isEqualTo(Mark.CLOSED);
-        assertThat(result(early, "battery-crossover").closed()).isPresent();
-        assertThat(early.next().map(Station::id)).hasValue("battery-readiness");
+        assertThat(result(early, "return-crossover").mark()).isEqualTo(Mark.CLOSED);
+        assertThat(result(early, "return-crossover").closed()).isPresent();
+        assertThat(early.next().map(Station::id)).hasValue("return-readiness");
     }
 
     /** Time, tests, surgeon; only all three together leave nothing against it. */
@@ -182,13 +182,13 @@ class BatteriesTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "clearance: surgeon",
-                "symmetry: single-hopp, percent: '90'",
-                "tolerated: [bridge], sessions: '3'",
+                "cleared-sport",
+                "hop-900",
+                "rises-tolerated",
             })
     void aStationThatNoReadingDecidesIsRefused(String wants) {
-        assertThatThrownBy(() -> read("{ wants: { id: x, title: X, " + wants
-                        + " }, how: Do it, practice: '0', tries: '1', rest-seconds: '0' }"))
+        assertThatThrownBy(() ->
+                        read("{ wants: " + wants + ", how: Do it, practice: '0', tries: '1', rest-seconds: '0' }"))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("allowed");
     }
@@ -196,8 +196,8 @@ class BatteriesTest {
     @ParameterizedTest
     @CsvSource({"0, 0, 0", "0, 11, 0", "-1, 1, 0", "0, 1, 601"})
     void numbersOutOfReachAreRefused(String practice, String tries, String rest) {
-        assertThatThrownBy(() -> read("{ wants: { id: x, title: X, observed: sprint-free }, how: Do it, practice: '"
-                        + practice + "', tries: '" + tries + "', rest-seconds: '" + rest + "' }"))
+        assertThatThrownBy(() -> read("{ wants: sprint-free, how: Do it, practice: '" + practice + "', tries: '" + tries
+                        + "', rest-seconds: '" + rest + "' }"))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("allowed");
     }
@@ -207,7 +207,7 @@ class BatteriesTest {
         sources.add(new SourceText(
                 "tried.yaml",
                 "battery-list: tried\nstations:\n  - " + station + "\nbatteries:\n  - id: tried\n    title: Tried\n"
-                        + "    warm-up: Walk\n    cleared: none\n    stations: [x]\n"));
+                        + "    warm-up: Walk\n    cleared: none\n    stations: [sprint-free]\n"));
         Bundle.read(sources);
     }
 

@@ -55,7 +55,7 @@ class ReturnTest {
 
     @Test
     void aTestThatIsNotOpenSaysSinceWhenAndIsNotOffered() {
-        assertThat(Working.on(THERAPIST, 60).get("/return?station=battery-crossover"))
+        assertThat(Working.on(THERAPIST, 60).get("/return?station=return-crossover"))
                 .contains("not open", "Crossover hop of 90 %")
                 .doesNotContain("/sheet/crossover-hop\" hx-post")
                 .containsPattern("Not open|not safe|Not before|From ");
@@ -92,7 +92,7 @@ class ReturnTest {
             browser.picture(Path.of("/tmp/q1.png"));
             browser.waitFor(By.cssSelector(".return-at input[name=said]")).sendKeys("82" + Keys.ENTER);
             browser.waitForText("1 of 10 passed");
-            browser.open(late.path() + "/return?station=battery-quadriceps");
+            browser.open(late.path() + "/return?station=quadriceps-90");
             browser.press("Rest 60 s");
             browser.waitForText("59 s left");
             browser.picture(Path.of("/tmp/q2.png"));

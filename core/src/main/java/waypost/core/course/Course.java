@@ -220,11 +220,12 @@ public final class Course {
 
     /** An exercise by its id; empty for what is none, or is not known any more. */
     public Optional<Activity.Exercise> findExercise(String id) {
-        return activities.stream()
-                .filter(activity -> activity.id().equals(id))
-                .filter(Activity.Exercise.class::isInstance)
-                .map(Activity.Exercise.class::cast)
-                .findFirst();
+        return exercises().filter(exercise -> exercise.id().equals(id)).findFirst();
+    }
+
+    /** Its exercises, in the library's order. */
+    public Stream<Activity.Exercise> exercises() {
+        return activities.stream().filter(Activity.Exercise.class::isInstance).map(Activity.Exercise.class::cast);
     }
 
     /** The exercise of this id; refused where the bundle has none. */

@@ -62,11 +62,11 @@ public final class PaperReader {
         Timing timing = Timing.of(withItsName(clause.text(), before));
         return subject(timing.rest(), asking)
                 .flatMap(subject -> new Resolving(vocabulary, subject, timing, asking)
-                        .span(clause.follows() || isOfTheSame(subject, before) ? endOf(before) : Optional.empty()))
-                .filter(resolved -> resolved.span().isForward())
-                .map(resolved -> resolved.subject().whats().stream()
-                        .map(what -> new PaperRule(what, resolved.span()))
-                        .toList());
+                        .span(clause.follows() || isOfTheSame(subject, before) ? endOf(before) : Optional.empty())
+                        .filter(Span::isForward)
+                        .map(span -> subject.whats().stream()
+                                .map(what -> new PaperRule(what, span))
+                                .toList()));
     }
 
     /** "unlock 0 to 90" behind a brace is about that brace. */

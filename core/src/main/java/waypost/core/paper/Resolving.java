@@ -45,22 +45,18 @@ record Resolving(Vocabulary vocabulary, Subject subject, Timing timing, Asking a
             "lasts",
             "It lasts so long, from the first day");
 
-    /** A subject with the time in which it holds. */
-    record Resolved(Subject subject, Span span) {}
-
     /**
      * The time; empty when it has to be asked, or makes no sense with what is said.
      *
      * @param endBefore where what stands before in the line ends
      */
-    Optional<Resolved> span(Optional<Moment> endBefore) {
-        Optional<Span> span = milestone().flatMap(needs -> switch (subject.how()) {
+    Optional<Span> span(Optional<Moment> endBefore) {
+        return milestone().flatMap(needs -> switch (subject.how()) {
             case HOLDS -> holds(endBefore, needs);
             case BEGINS -> begins(needs).map(Span::asEnd);
             case STOPS -> begins(needs).map(Span::asEnd);
             case FREES -> frees(endBefore, needs);
         });
-        return span.map(when -> new Resolved(subject, when));
     }
 
     /** The milestone of its condition, as none or one; empty where the condition is not known. */

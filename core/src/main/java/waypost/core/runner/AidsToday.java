@@ -20,9 +20,8 @@ final class AidsToday {
 
     private AidsToday(Standing standing, boolean carriesNothing) {
         this.standing = standing;
-        List<Activity.Exercise> gait = standing.course().activities().stream()
-                .filter(Activity.Exercise.class::isInstance)
-                .map(Activity.Exercise.class::cast)
+        List<Activity.Exercise> gait = standing.course()
+                .exercises()
                 .filter(exercise -> exercise.purpose() == Purpose.GAIT)
                 .toList();
         Set<String> ladders = gait.stream()

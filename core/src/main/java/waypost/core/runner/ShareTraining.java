@@ -8,7 +8,6 @@ import waypost.core.demand.BodyShare;
 import waypost.core.demand.Demand;
 import waypost.core.demand.StrainKind;
 import waypost.core.demand.Support;
-import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.strength.BodyMass;
 
@@ -61,9 +60,9 @@ public record ShareTraining(Role role, Kind kind, double mass) {
         if (mass.isEmpty()) {
             return missing(Missing.NO_MASS);
         }
-        List<ShareTraining> open = standing.course().activities().stream()
-                .filter(Activity.Exercise.class::isInstance)
-                .flatMap(activity -> activity.roles().stream())
+        List<ShareTraining> open = standing.course()
+                .exercises()
+                .flatMap(exercise -> exercise.roles().stream())
                 .filter(role -> kind(role).isPresent()
                         && standing.verdict(role.key()).kind().isOpen())
                 .map(role -> new ShareTraining(

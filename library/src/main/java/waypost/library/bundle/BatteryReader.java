@@ -1,28 +1,24 @@
 package waypost.library.bundle;
 
-import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import waypost.core.battery.Battery;
 import waypost.core.battery.EarlyReturn;
 import waypost.core.battery.Station;
 import waypost.core.criterion.Criterion;
-import waypost.core.measure.Measure;
 import waypost.library.text.Entry;
 import waypost.library.text.Suggestion;
 
-/** Reads tests of return; each station has a criterion of its own that readings decide. */
-record BatteryReader(Map<String, Measure> measures, Collection<Criterion> shared, Map<String, Battery> batteries) {
+/** Reads tests of return; each station names a milestone that readings decide. */
+record BatteryReader(Map<String, Criterion> milestones, Map<String, Battery> batteries) {
 
     void read(Entry top) {
-        CriterionReader criteria = new CriterionReader(measures, shared);
         Map<String, Station> stations = new LinkedHashMap<>();
-        top.list("stations", entry -> entry.make(each -> station(each, criteria)))
-                .forEach(station -> {
-                    if (stations.put(station.id(), station) != null) {
-                        top.problem("found the station '" + station.id() + "' twice, allowed: once");
-                    }
-                });
+        top.list("stations", entry -> entry.make(each -> station(each))).forEach(station -> {
+            if (stations.put(station.id(), station) != null) {
+                top.problem("found the station '" + station.id() + "' twice, allowed: once");
+            }
+        });
         top.list("batteries", entry -> entry.make(each -> battery(each, stations)))
                 .forEach(battery -> {
                     if (batteries.put(battery.id(), battery) != null) {
@@ -49,19 +45,26 @@ record BatteryReader(Map<String, Measure> measures, Collection<Criterion> shared
         return station;
     }
 
-    private static Station station(Entry entry, CriterionReader criteria) {
-        Entry wants = entry.at("wants");
-        if (!(criteria.criterion(wants) instanceof Criterion.Measured measured)) {
-            throw new IllegalArgumentException(
-                    "found a milestone that no reading decides, allowed: reach, no-further, deficit,"
-                            + " symmetry, ratio or observed");
-        }
+    private Station station(Entry entry) {
+        Criterion.Measured measured = entry.at("wants").as(this::measured);
         return new Station(
                 measured,
                 entry.text("how"),
                 entry.at("practice").as(Integer::parseInt),
                 entry.at("tries").as(Integer::parseInt),
                 entry.at("rest-seconds").as(Integer::parseInt));
+    }
+
+    private Criterion.Measured measured(String id) {
+        Criterion milestone = milestones.get(id);
+        if (milestone == null) {
+            throw new IllegalArgumentException(Suggestion.oneOf(id, milestones.keySet()));
+        }
+        if (milestone instanceof Criterion.Measured measured) {
+            return measured;
+        }
+        throw new IllegalArgumentException("found '" + id
+                + "', which no reading decides, allowed: reach, no-further, deficit," + " symmetry, ratio or observed");
     }
 
     private static EarlyReturn early(Entry entry) {

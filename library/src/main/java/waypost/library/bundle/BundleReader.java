@@ -122,10 +122,7 @@ final class BundleReader {
         each(byKind, "session-list", d -> new ShapeReader(activities, shapes).read(d.top()));
         each(byKind, "transfer-list", d -> new TransferReader(activities, transfers).read(d.top()));
         each(byKind, "milestone-list", d -> shared.addMilestones(d.top()));
-        each(
-                byKind,
-                "battery-list",
-                d -> new BatteryReader(measures, shared.milestones().values(), batteries).read(d.top()));
+        each(byKind, "battery-list", d -> new BatteryReader(shared.milestones(), batteries).read(d.top()));
         each(byKind, "part", d -> shared.addPart(d.top()));
         each(byKind, "protocol", d -> protocols.put(d.top().text("protocol"), new ProtocolParts(d.top(), shared)));
         each(byKind, "supplement", d -> {

@@ -27,6 +27,7 @@ public final class ShippedLibrary {
             "exercises/trunk.yaml",
             "milestones/general.yaml",
             "milestones/legs.yaml",
+            "milestones/return.yaml",
             "milestones/shoulder.yaml",
             "parts/abductors.yaml",
             "parts/ankle-ligament.yaml",
