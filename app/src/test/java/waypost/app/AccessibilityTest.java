@@ -92,6 +92,7 @@ class AccessibilityTest {
                     "/courses/" + ottoline + "/measures/trends",
                     "/courses/" + ottoline + "/measures/files",
                     "/courses/" + ottoline + "/return?station=quadriceps-90",
+                    "/courses/" + ottoline + "/programs",
                     "/bench/seat",
                     "/bench/weight-bearing",
                     "/bench/cuff",

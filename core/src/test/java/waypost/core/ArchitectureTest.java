@@ -27,7 +27,7 @@ class ArchitectureTest {
             List.of("log"),
             List.of("protocol"),
             List.of("own", "reason", "prescription"),
-            List.of("resolved"),
+            List.of("program", "resolved"),
             List.of("gate"),
             List.of("milestone"),
             List.of("course"),

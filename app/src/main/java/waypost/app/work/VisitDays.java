@@ -56,7 +56,7 @@ public class VisitDays {
         Standing standing = course.on(today);
         List<SetRow> sets = work.sets(courseId);
         Optional<CheckIn> said = said(course, today);
-        WrittenFor.PlanWithDoses written = writings.of(courseId, standing, sets);
+        WrittenFor.PlanWithDoses written = writings.of(course, standing, sets);
         Visit visit = Visit.of(
                 standing,
                 new Visit.Told(
@@ -67,7 +67,8 @@ public class VisitDays {
                         written.prescriptions(),
                         written.week(),
                         written.goal(),
-                        written.atHome()));
+                        written.atHome(),
+                        written.followed()));
         return new DayOfVisit(
                 course,
                 visit,

@@ -126,6 +126,11 @@ record Doses(Standing standing, WorkLog work, Prescriptions written, PainLimit r
                 .orElse(usual);
     }
 
+    /** Whether it is run, hopped or jumped. */
+    boolean hasImpact(RoleKey role) {
+        return role(role).hasImpact();
+    }
+
     private Activity.Exercise exercise(RoleKey key) {
         return standing.course().exercise(key.activity());
     }

@@ -12,7 +12,36 @@ import waypost.core.prescription.DayKind;
 import waypost.core.prescription.OnDays;
 
 /** Why a dose goes the way it goes. */
-public sealed interface Ground {
+public sealed interface Ground
+        permits Ground.ContactsBefore,
+                Ground.AlreadyToday,
+                Ground.FirstTime,
+                Ground.Reached,
+                Ground.InRange,
+                Ground.UnderRange,
+                Ground.FewerSets,
+                Ground.MoreSets,
+                Ground.StaysFor,
+                Ground.PainOver,
+                Ground.Stopped,
+                Ground.Flared,
+                Ground.FormNotGood,
+                Ground.DaysOnLevel,
+                Ground.Sore,
+                Ground.WeeksShare,
+                Ground.AfterHold,
+                Ground.UnderTheGate,
+                Ground.NextRungClosed,
+                Ground.EndOfLadder,
+                Ground.ProgressHeld,
+                Ground.LongBreak,
+                Ground.TissueRests,
+                Ground.SportRose,
+                Ground.Prescribed,
+                Ground.EventNear,
+                Ground.AsWritten,
+                Ground.OtherDay,
+                ProgramGround {
 
     <R> R accept(GroundVisitor<R> visitor);
 

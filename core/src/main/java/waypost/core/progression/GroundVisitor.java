@@ -57,4 +57,6 @@ public interface GroundVisitor<R> {
     R otherDay(Ground.OtherDay ground);
 
     R eventNear(Ground.EventNear ground);
+
+    R ofProgram(ProgramGround ground);
 }

@@ -9,19 +9,39 @@ import waypost.core.prescription.OnDays;
 import waypost.core.prescription.Prescription;
 import waypost.core.prescription.Prescriptions;
 import waypost.core.prescription.Week;
+import waypost.core.program.Program;
 
 /**
  * What therapists wrote for a course: doses, and what the weekdays are for.
  *
  * @param event so near that strength tapers
+ * @param followed programs by which exercises go on, before their own rule
  */
-public record Prescribed(Prescriptions doses, Week week, Optional<Ground.EventNear> event) {
+public record Prescribed(Prescriptions doses, Week week, Optional<Ground.EventNear> event, List<Program> followed) {
 
     public static final Prescribed NOTHING = new Prescribed(Prescriptions.NONE, Week.UNSAID);
 
+    public Prescribed {
+        followed = List.copyOf(followed);
+    }
+
     /** Where nobody trains for an event that is near. */
     public Prescribed(Prescriptions doses, Week week) {
-        this(doses, week, Optional.empty());
+        this(doses, week, Optional.empty(), List.of());
+    }
+
+    /** This with programs that the course follows. */
+    public Prescribed following(List<Program> programs) {
+        return new Prescribed(doses, week, event, programs);
+    }
+
+    /** The program by which a role goes on; empty where none has it, or a therapist wrote its own dose. */
+    Optional<Program> program(RoleKey role) {
+        return doses.of(role).isPresent()
+                ? Optional.empty()
+                : followed.stream()
+                        .filter(program -> program.roles().contains(role))
+                        .findFirst();
     }
 
     /** The rest until the next day that it is meant for; empty where it may be done, or the week has no such day. */

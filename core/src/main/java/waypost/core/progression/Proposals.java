@@ -15,6 +15,7 @@ import waypost.core.log.Bout;
 import waypost.core.log.WorkLog;
 import waypost.core.prescription.Prescription;
 import waypost.core.prescription.WorkingDose;
+import waypost.core.program.Program;
 
 /**
  * Proposes today's dose: the named rule first, then what holds it back, then the gate, which has the last word. Whatever
@@ -28,13 +29,13 @@ public final class Proposals {
     private final WorkLog work;
     private final DayOfWork day;
     private final Prescribed prescribed;
-    private final HeldBack heldBack;
     private final Balance balance;
     private final OpenToday open;
+    private final Brakes brakes;
     private final Neighbours neighbours;
     private final Doses doses;
     private final Passing passing;
-    private final BesideSport besideSport;
+    private final LastWord lastWord;
 
     /**
      * @param work everything that was done; what was done on the standing's own day is not looked at
@@ -58,13 +59,16 @@ public final class Proposals {
         this.work = work.upTo(standing.date().minusDays(1));
         this.day = day;
         this.prescribed = prescribed;
-        this.heldBack = new HeldBack(standing, this.work, day);
         this.balance = new Balance(standing.course().activities(), this.work);
         this.open = new OpenToday(standing, Set.copyOf(standing.switchedOff()), balance);
         this.neighbours = new Neighbours(standing);
         this.doses = new Doses(standing, this.work, prescribed.doses(), pain());
         this.passing = new Passing(standing, soFar);
-        this.besideSport = new BesideSport(standing.course(), prescribed.event(), day.sport());
+        this.brakes = new Brakes(
+                open,
+                new HeldBack(standing, this.work, day),
+                new BesideSport(standing.course(), prescribed.event(), day.sport()));
+        this.lastWord = new LastWord(standing, this.work, brakes, passing);
     }
 
     /** How much pain a set may give today. */
@@ -90,6 +94,13 @@ public final class Proposals {
 
     /** What is proposed for a role of the plan. */
     public Proposal of(RoleKey asked) {
+        Optional<Program> followed = prescribed.program(asked);
+        if (followed.isPresent() && !open.isOff(asked)) {
+            return prescribed
+                    .otherDay(asked, standing.date())
+                    .<Proposal>map(rest -> rest)
+                    .orElseGet(() -> inProgram(followed.get()).proposal(asked));
+        }
         Verdict verdict = standing.verdict(asked);
         if (open.isOff(asked)) {
             return new Proposal.Finished(asked);
@@ -120,7 +131,16 @@ public final class Proposals {
         WorkingDose last = doses.last(planned);
         return elsewhere.get().way() == Way.RUNG_BEFORE
                 ? lessOf(planned, planned, last, why)
-                : proposed(planned, planned, Way.SAME, last, why, last);
+                : lastWord.proposed(planned, planned, Way.SAME, last, why, last);
+    }
+
+    /** Where the course stands in a program today, followed or not. */
+    public ProgramToday program(Program program) {
+        return inProgram(program).today();
+    }
+
+    private ProgramProposals inProgram(Program program) {
+        return ProgramProposals.of(program, doses, lastWord);
     }
 
     /** How a session of stages goes on today, for a role of the plan whose dose is counted in runs; empty where none is left. */
@@ -128,14 +148,14 @@ public final class Proposals {
         return of(planned)
                 .toDo()
                 .filter(toDo -> toDo.dose().aim().counted() == Counted.RUNS)
-                .flatMap(toDo -> new StagesToday(open, heldBack, besideSport, passing, doses).table(toDo));
+                .flatMap(toDo -> new StagesToday(brakes, passing, doses).table(toDo));
     }
 
     /** What to do at once after too much pain in a set or a stop: a lighter load, or the rung before. */
     public Proposal stepBack(RoleKey role, WorkingDose now, Ground because) {
         List<Ground> why = new ArrayList<>(List.of(because));
         return Task.lighter(now, exercise(role).setUps())
-                .map(lighter -> judged(role, role, Way.DOWN, lighter, why, now))
+                .map(lighter -> lastWord.judged(role, role, Way.DOWN, lighter, why, now))
                 .orElseGet(() -> before(role, role, now, why));
     }
 
@@ -171,14 +191,14 @@ public final class Proposals {
         WorkingDose dose = doses.usual(role);
         List<Bout> ever = work.bouts(role);
         if (ever.isEmpty()) {
-            return proposed(asked, role, Way.PRESCRIBED, dose, why, dose);
+            return lastWord.proposed(asked, role, Way.PRESCRIBED, dose, why, dose);
         }
         WorkingDose last = doses.really(role);
         boolean more = dose.isMoreThan(last, exercise(role).setUps());
-        Optional<Ground> held = more ? besideSport.tapers(role).or(() -> heldBack.more(role)) : Optional.empty();
+        Optional<Ground> held = more ? brakes.more(role) : Optional.empty();
         if (held.isPresent()) {
             why.add(held.get());
-            return proposed(asked, role, Way.SAME, last, why, last);
+            return lastWord.proposed(asked, role, Way.SAME, last, why, last);
         }
         Optional<Step> since = doses.answeredSince(role, written);
         if (since.isPresent() && (more || !last.isMoreThan(dose, exercise(role).setUps()))) {
@@ -189,23 +209,22 @@ public final class Proposals {
             return new Proposal.Rest(asked, begun.from(), List.of(begun.why()));
         }
         return begun.way() == Way.PRESCRIBED
-                ? proposed(asked, role, Way.PRESCRIBED, dose, why, last)
+                ? lastWord.proposed(asked, role, Way.PRESCRIBED, dose, why, last)
                 : gated(asked, role, begun, last);
     }
 
     private Proposal gated(RoleKey asked, RoleKey role, Step step, WorkingDose last) {
         List<Ground> why = new ArrayList<>(List.of(step.why()));
         Way way = step.way();
-        Optional<Ground> held =
-                way.isHarder() ? besideSport.tapers(role).or(() -> heldBack.more(role)) : Optional.empty();
+        Optional<Ground> held = way.isHarder() ? brakes.more(role) : Optional.empty();
         if (held.isPresent()) {
             why.add(held.get());
-            return proposed(asked, role, Way.SAME, last, why, last);
+            return lastWord.proposed(asked, role, Way.SAME, last, why, last);
         }
-        Optional<Criterion> wanted = way == Way.NEXT_RUNG ? heldBack.tolerated(role) : Optional.empty();
+        Optional<Criterion> wanted = way == Way.NEXT_RUNG ? brakes.heldBack().tolerated(role) : Optional.empty();
         if (wanted.isPresent()) {
             why.add(new Ground.StaysFor(wanted.get()));
-            return proposed(asked, role, Way.SAME, last, why, last);
+            return lastWord.proposed(asked, role, Way.SAME, last, why, last);
         }
         if (way == Way.NEXT_RUNG) {
             return next(asked, role, last, why);
@@ -213,24 +232,24 @@ public final class Proposals {
         if (way == Way.RUNG_BEFORE) {
             return before(asked, role, step.dose(), why);
         }
-        return proposed(asked, role, way, step.dose(), why, last);
+        return lastWord.proposed(asked, role, way, step.dose(), why, last);
     }
 
     private Proposal next(RoleKey asked, RoleKey role, WorkingDose last, List<Ground> why) {
         Optional<RoleKey> harder = neighbours.next(role);
         if (harder.isEmpty()) {
             why.add(new Ground.EndOfLadder(true));
-            return proposed(asked, role, Way.SAME, last, why, last);
+            return lastWord.proposed(asked, role, Way.SAME, last, why, last);
         }
         if (!open.isOpen(harder.get())) {
             why.add(new Ground.NextRungClosed(standing.verdict(harder.get())));
-            return proposed(asked, role, Way.SAME, last, why, last);
+            return lastWord.proposed(asked, role, Way.SAME, last, why, last);
         }
         if (work.isNoOlder(harder.get(), role)) {
             return dosed(asked, harder.get());
         }
         WorkingDose first = doses.first(harder.get());
-        return proposed(asked, harder.get(), Way.NEXT_RUNG, first, why, first);
+        return lastWord.proposed(asked, harder.get(), Way.NEXT_RUNG, first, why, first);
     }
 
     private Proposal before(RoleKey asked, RoleKey role, WorkingDose dose, List<Ground> why) {
@@ -243,55 +262,12 @@ public final class Proposals {
         boolean alike = last.aim().counted().isVolume()
                 && last.aim().counted() == dose.aim().counted();
         WorkingDose back = alike ? last.noMoreThan(dose.aim().most()) : last;
-        return proposed(asked, easier.get(), Way.RUNG_BEFORE, back, why, back);
+        return lastWord.proposed(asked, easier.get(), Way.RUNG_BEFORE, back, why, back);
     }
 
     private Proposal lessOf(RoleKey asked, RoleKey role, WorkingDose dose, List<Ground> why) {
         WorkingDose less = dose.lowered(HALF_PERCENT);
-        return proposed(asked, role, Way.DOWN, less, why, less);
-    }
-
-    /** After a hold only the share of it; then the gate's last word: as it is, cut to what it allows, as last time. */
-    private Proposal proposed(
-            RoleKey asked, RoleKey role, Way way, WorkingDose dose, List<Ground> why, WorkingDose last) {
-        Optional<Ground.AfterHold> share = heldBack.reEntry();
-        share.filter(after -> !why.contains(after)).ifPresent(why::add);
-        boolean isLess = way == Way.PRESCRIBED
-                && !dose.equals(last)
-                && !dose.isMoreThan(shared(last, share), exercise(role).setUps());
-        WorkingDose beside = besideSport.of(role, isLess ? dose : shared(dose, share), why);
-        return judged(asked, role, way, beside, why, shared(last, share));
-    }
-
-    private Proposal judged(
-            RoleKey asked, RoleKey role, Way way, WorkingDose dose, List<Ground> why, WorkingDose last) {
-        Optional<WorkingDose> allowed = passing.allowed(role, dose, why);
-        if (allowed.isPresent()) {
-            new FirstRun(standing.course(), work, standing.date())
-                    .asksMore(role, allowed.get())
-                    .filter(more -> !why.contains(more))
-                    .ifPresent(why::add);
-            boolean nothingMore = way == Way.UP && allowed.get().equals(last);
-            return new Proposal.Do(asked, role, nothingMore ? Way.SAME : way, allowed.get(), why);
-        }
-        return passing.allowed(role, last, why)
-                .<Proposal>map(again -> new Proposal.Do(asked, role, Way.SAME, again, why))
-                .orElseGet(() -> nothingLeft(asked, role, why));
-    }
-
-    /** The day has had enough, or the gate closes it whatever was done. */
-    private Proposal nothingLeft(RoleKey asked, RoleKey role, List<Ground> why) {
-        List<Ground> already = why.stream()
-                .filter(Ground.AlreadyToday.class::isInstance)
-                .distinct()
-                .toList();
-        return already.isEmpty()
-                ? new Proposal.Closed(asked, standing.verdict(role), Optional.empty())
-                : new Proposal.Rest(asked, standing.date().plusDays(1), already);
-    }
-
-    private static WorkingDose shared(WorkingDose dose, Optional<Ground.AfterHold> share) {
-        return share.map(after -> dose.lowered(after.percent())).orElse(dose);
+        return lastWord.proposed(asked, role, Way.DOWN, less, why, less);
     }
 
     private Activity.Exercise exercise(RoleKey key) {

@@ -8,8 +8,7 @@ import waypost.core.exercise.RoleKey;
 import waypost.core.prescription.Prescription;
 
 /** Which stages open at once today, and for how many repetitions there is room. */
-record StagesToday(OpenToday open, HeldBack heldBack, BesideSport besideSport, Passing passing, Doses doses)
-        implements RunTables.Rules {
+record StagesToday(Brakes brakes, Passing passing, Doses doses) implements RunTables.Rules {
 
     /** The table of a session that begins with a proposed dose; empty where nothing is left of the day. */
     Optional<RunTable> table(Proposal.Do toDo) {
@@ -22,10 +21,10 @@ record StagesToday(OpenToday open, HeldBack heldBack, BesideSport besideSport, P
 
     @Override
     public RunTables.Opens after(RoleKey stage) {
-        Optional<Ground> held = heldBack.atOnce(stage)
-                .or(() -> besideSport.tapers(stage))
-                .or(() -> heldBack.tolerated(stage).map(Ground.StaysFor::new));
-        Optional<RoleKey> next = new Neighbours(open.standing()).next(stage);
+        OpenToday open = brakes.open();
+        Optional<Ground> held =
+                brakes.atOnce(stage).or(() -> brakes.heldBack().tolerated(stage).map(Ground.StaysFor::new));
+        Optional<RoleKey> next = new Neighbours(open.standing()).next(stage).filter(this::isRun);
         if (held.isPresent() || next.isEmpty()) {
             return new RunTables.Opens(Optional.empty(), held.or(() -> Optional.of(new Ground.EndOfLadder(true))));
         }
@@ -43,5 +42,16 @@ record StagesToday(OpenToday open, HeldBack heldBack, BesideSport besideSport, P
             all = all.and(new SoFar.Portion(each.getKey(), each.getValue(), SoFar.Where.CLINIC));
         }
         return passing.hasRoom(stage, doses.usual(stage).inSets(1).at(1), all);
+    }
+
+    private boolean isRun(RoleKey role) {
+        return brakes.open()
+                        .standing()
+                        .course()
+                        .exercise(role.activity())
+                        .dose()
+                        .aim()
+                        .counted()
+                == Counted.RUNS;
     }
 }

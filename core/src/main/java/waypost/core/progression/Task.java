@@ -36,6 +36,11 @@ public record Task(
         this(usual, Arrangements.NONE, bouts, pain, today);
     }
 
+    /** The same where another dose is asked. */
+    Task asking(WorkingDose other) {
+        return new Task(other, setUps, bouts, ever, pain, today);
+    }
+
     public Task {
         bouts = List.copyOf(bouts);
         ever = List.copyOf(ever);

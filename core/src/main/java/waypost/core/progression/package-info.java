@@ -3,7 +3,7 @@
  *
  * <p>Start at {@link Proposals}. A {@link ProgressionRule} reads only what was done; holds, limits and the balance of
  * the week are laid over it. May use: body, course, criterion, demand, exercise, gate, log, measure, milestone,
- * own, prescription, protocol, reason, resolved, safety.
+ * own, prescription, program, protocol, reason, resolved, safety.
  */
 @NullMarked
 package waypost.core.progression;

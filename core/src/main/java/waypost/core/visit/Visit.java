@@ -18,11 +18,13 @@ import waypost.core.prescription.Prescription;
 import waypost.core.prescription.Prescriptions;
 import waypost.core.prescription.Week;
 import waypost.core.prescription.WorkingDose;
+import waypost.core.program.Program;
 import waypost.core.progression.Allowed;
 import waypost.core.progression.DayOfWork;
 import waypost.core.progression.Ground;
 import waypost.core.progression.PainLimit;
 import waypost.core.progression.Prescribed;
+import waypost.core.progression.ProgramToday;
 import waypost.core.progression.Proposal;
 import waypost.core.progression.Proposals;
 import waypost.core.progression.RunTable;
@@ -59,7 +61,10 @@ public final class Visit {
                 work,
                 day,
                 new Prescribed(
-                        told.prescribed(), told.week(), told.goal().flatMap(goal -> goal.taperOn(standing.date()))),
+                        told.prescribed(),
+                        told.week(),
+                        told.goal().flatMap(goal -> goal.taperOn(standing.date())),
+                        told.followed()),
                 SoFar.of(standing.course(), standing.date(), work, told.atHome()));
     }
 
@@ -67,6 +72,7 @@ public final class Visit {
      * What was told, done and written so far, which decides the rest.
      *
      * @param atHome what was done at home on the same day
+     * @param followed programs by which exercises of the plan go on
      */
     public record Told(
             Optional<CheckIn> said,
@@ -76,17 +82,19 @@ public final class Visit {
             Prescriptions prescribed,
             Week week,
             Optional<SportGoal> goal,
-            List<SoFar.Portion> atHome) {
+            List<SoFar.Portion> atHome,
+            List<Program> followed) {
 
         /** Where nothing is prescribed. */
         public Told(Optional<CheckIn> said, List<RedFlag> asked, WorkLog work, List<Stop> stops) {
-            this(said, asked, work, stops, Prescriptions.NONE, Week.UNSAID, Optional.empty(), List.of());
+            this(said, asked, work, stops, Prescriptions.NONE, Week.UNSAID, Optional.empty(), List.of(), List.of());
         }
 
         public Told {
             asked = List.copyOf(asked);
             stops = List.copyOf(stops);
             atHome = List.copyOf(atHome);
+            followed = List.copyOf(followed);
         }
     }
 
@@ -112,6 +120,21 @@ public final class Visit {
     /** Whether a flag was answered with yes. */
     public boolean isRaised(RedFlag flag) {
         return told.said().map(said -> said.flags().contains(flag.id())).orElse(false);
+    }
+
+    /** Of these programs the ones whose first stage the protocol opens at some time, as they stand on this day. */
+    public List<ProgramToday> programs(List<Program> all) {
+        return all.stream()
+                .filter(program -> standing.course()
+                        .speaksOf(standing.course()
+                                .exercise(program.roles().get(0).activity())))
+                .map(proposals::program)
+                .toList();
+    }
+
+    /** Whether a program is followed. */
+    public boolean follows(Program program) {
+        return told.followed().stream().anyMatch(each -> each.id().equals(program.id()));
     }
 
     public WorkLog work() {

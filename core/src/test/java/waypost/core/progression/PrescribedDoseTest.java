@@ -280,7 +280,8 @@ class PrescribedDoseTest {
         Ground.EventNear near = new Ground.EventNear(DATE.plusDays(6));
         Prescription wanted = written(
                 dose("3 x 8 reps @6 kg"), 14, 0, GoesOnBy.usual(Progression.DOUBLE_PROGRESSION), OptionalInt.empty());
-        Prescribed prescribed = new Prescribed(new Prescriptions(List.of(wanted)), Week.UNSAID, Optional.of(near));
+        Prescribed prescribed =
+                new Prescribed(new Prescriptions(List.of(wanted)), Week.UNSAID, Optional.of(near), List.of());
         WorkLog work = Told.work(done, PRESS, DATE.minusDays(TODAY));
 
         Proposal.Do toDo = new Proposals(new LadderCourse().open(press).standing(), work, QUIET, prescribed)

@@ -15,6 +15,7 @@ import waypost.core.exercise.Ladder;
 import waypost.core.measure.Measure;
 import waypost.core.own.OwnExercises;
 import waypost.core.prescription.ExerciseSet;
+import waypost.core.program.Program;
 import waypost.core.protocol.Protocol;
 import waypost.core.runner.Shape;
 import waypost.core.safety.RedFlag;
@@ -29,6 +30,7 @@ import waypost.library.text.Suggestion;
  * @param shapes what a session looks like, by the exercise's id
  * @param transfers ways from place to place in the first days
  * @param batteries tests of return
+ * @param programs ways of many sessions
  * @param own what a clinic made from these exercises; none as it is published
  */
 public record Bundle(
@@ -42,6 +44,7 @@ public record Bundle(
         Map<String, Shape> shapes,
         List<Transfer> transfers,
         List<Battery> batteries,
+        List<Program> programs,
         List<Protocol> protocols,
         OwnExercises own) {
 
@@ -55,6 +58,7 @@ public record Bundle(
         shapes = Map.copyOf(shapes);
         transfers = List.copyOf(transfers);
         batteries = List.copyOf(batteries);
+        programs = List.copyOf(programs);
         protocols = List.copyOf(protocols);
     }
 
@@ -75,6 +79,7 @@ public record Bundle(
             Map<String, Shape> shapes,
             List<Transfer> transfers,
             List<Battery> batteries,
+            List<Program> programs,
             List<Protocol> protocols) {
         this(
                 hash,
@@ -87,6 +92,7 @@ public record Bundle(
                 shapes,
                 transfers,
                 batteries,
+                programs,
                 protocols,
                 OwnExercises.NONE);
     }

@@ -10,6 +10,7 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.Ladder;
 import waypost.core.measure.Measure;
 import waypost.core.prescription.ExerciseSet;
+import waypost.core.program.Program;
 import waypost.core.runner.Shape;
 import waypost.core.safety.RedFlag;
 import waypost.core.transfer.Transfer;
@@ -32,6 +33,7 @@ final class BundleReader {
             "transfer-list",
             "milestone-list",
             "battery-list",
+            "program-list",
             "part",
             "protocol",
             "supplement");
@@ -72,6 +74,7 @@ final class BundleReader {
     private final Map<String, Shape> shapes = new LinkedHashMap<>();
     private final Map<String, Transfer> transfers = new LinkedHashMap<>();
     private final Map<String, Battery> batteries = new LinkedHashMap<>();
+    private final Map<String, Program> programs = new LinkedHashMap<>();
     private final SharedParts shared = new SharedParts(measures, activities, batteries.keySet());
     private final Map<String, ProtocolParts> protocols = new LinkedHashMap<>();
 
@@ -102,6 +105,7 @@ final class BundleReader {
                 Map.copyOf(shapes),
                 List.copyOf(transfers.values()),
                 List.copyOf(batteries.values()),
+                List.copyOf(programs.values()),
                 protocols.values().stream().map(ProtocolParts::whole).toList());
     }
 
@@ -123,6 +127,7 @@ final class BundleReader {
         each(byKind, "transfer-list", d -> new TransferReader(activities, transfers).read(d.top()));
         each(byKind, "milestone-list", d -> shared.addMilestones(d.top()));
         each(byKind, "battery-list", d -> new BatteryReader(shared.milestones(), batteries).read(d.top()));
+        each(byKind, "program-list", d -> new ProgramReader(activities, shared.milestones(), programs).read(d.top()));
         each(byKind, "part", d -> shared.addPart(d.top()));
         each(byKind, "protocol", d -> protocols.put(d.top().text("protocol"), new ProtocolParts(d.top(), shared)));
         each(byKind, "supplement", d -> {

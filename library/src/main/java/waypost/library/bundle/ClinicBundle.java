@@ -44,6 +44,7 @@ public final class ClinicBundle {
                 bundle.shapes(),
                 bundle.transfers(),
                 bundle.batteries(),
+                bundle.programs(),
                 bundle.protocols().stream()
                         .map(protocol -> protocol.with(rules(protocol.rules(), offered, own.byModel())))
                         .toList(),

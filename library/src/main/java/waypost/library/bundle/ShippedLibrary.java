@@ -17,6 +17,7 @@ public final class ShippedLibrary {
             "sessions.yaml",
             "transfers.yaml",
             "batteries.yaml",
+            "programs.yaml",
             "exercises/ankle.yaml",
             "exercises/elbow.yaml",
             "exercises/hand.yaml",

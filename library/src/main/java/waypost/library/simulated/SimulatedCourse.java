@@ -31,6 +31,7 @@ import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
 import waypost.core.milestone.Milestone;
 import waypost.core.milestone.MilestoneState;
+import waypost.core.program.Program;
 import waypost.core.progression.DayOfWork;
 import waypost.core.progression.Proposal;
 import waypost.core.progression.Proposals;
@@ -120,6 +121,19 @@ public final class SimulatedCourse {
     public static SimulatedCourse inBlocks(
             Bundle bundle, Protocol protocol, Answers answers, Healing healing, LocalDate dayZero, long seed) {
         return new SimulatedCourse(bundle, protocol, answers, healing, dayZero, seed, new BlockPlanning()).lived();
+    }
+
+    /** Lives the whole course and follows a program as soon as it may be begun. */
+    public static SimulatedCourse following(
+            Program program,
+            Bundle bundle,
+            Protocol protocol,
+            Answers answers,
+            Healing healing,
+            LocalDate dayZero,
+            long seed) {
+        return new SimulatedCourse(bundle, protocol, answers, healing, dayZero, seed, new ProgramPlanning(program))
+                .lived();
     }
 
     private SimulatedCourse lived() {

@@ -14,6 +14,7 @@ import waypost.core.progression.Brake;
 import waypost.core.progression.Ground;
 import waypost.core.progression.GroundVisitor;
 import waypost.core.progression.PainLimit;
+import waypost.core.progression.ProgramGround;
 import waypost.core.progression.Way;
 
 /** Says a dose, which way it goes, and why. */
@@ -271,6 +272,11 @@ public final class ProgressionWords implements GroundVisitor<String> {
     public String eventNear(Ground.EventNear ground) {
         return "The event is on " + Dates.say(ground.on())
                 + ": half the sets of strength at the same weight, and nothing" + " goes up until then.";
+    }
+
+    @Override
+    public String ofProgram(ProgramGround ground) {
+        return ground.accept(new ProgramWords());
     }
 
     private static String capital(String text) {
