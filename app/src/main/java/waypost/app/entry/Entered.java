@@ -4,6 +4,7 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import waypost.core.exercise.RoleKey;
@@ -72,6 +73,16 @@ public final class Entered {
             throw new FormProblem(field, "Found '" + typed + "', allowed: a whole number from 0 to " + most + ".");
         }
         return Optional.of(Integer.valueOf(typed));
+    }
+
+    /** A number with a point or a comma; empty for blank and for what is no finite number. */
+    public static OptionalDouble decimal(String text) {
+        try {
+            double number = Double.parseDouble(text.strip().replace(',', '.'));
+            return Double.isFinite(number) ? OptionalDouble.of(number) : OptionalDouble.empty();
+        } catch (NumberFormatException unreadable) {
+            return OptionalDouble.empty();
+        }
     }
 
     /** Words without blanks around them; nothing where the field was not sent. */

@@ -8,6 +8,7 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
@@ -39,7 +40,8 @@ class GaitController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "") String aid,
             @RequestParam(defaultValue = "") String pattern,
-            @RequestParam(defaultValue = "") String way) {
+            @RequestParam(defaultValue = "") String way,
+            @ModelAttribute HandleForm handle) {
         OpenCourse open = door.open(staff, id);
         if (!open.standing().course().resolved().region().limbs().contains(Limb.LEG)) {
             throw new NotFoundException();
@@ -48,6 +50,8 @@ class GaitController {
         Walk walk = today.with(chosen(Aid.values(), aid), chosen(Pattern.values(), pattern), chosen(Way.values(), way));
         return new ModelAndView("gait/walk")
                 .addObject("head", open.head())
+                .addObject("typed", handle)
+                .addObject("handle", handle.isBlank() ? HandlePage.nothing() : HandlePage.of(handle))
                 .addObject("page", new GaitPages(today, walk).page());
     }
 

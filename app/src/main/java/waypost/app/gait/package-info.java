@@ -1,7 +1,7 @@
 /**
  * The walk of today drawn from above, foot by foot, with its order in words and its faults beside.
  *
- * <p>Start at {@link GaitPages}. May use: account, course, store, the core, the library.
+ * <p>Start at {@link GaitPages}. May use: account, course, entry, store, the core, the library.
  */
 @NullMarked
 package waypost.app.gait;

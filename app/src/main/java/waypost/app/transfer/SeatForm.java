@@ -36,9 +36,9 @@ public record SeatForm(
 
     /** The seat; empty where a length is missing, no number, or no person's. */
     Optional<Seat> read() {
-        OptionalDouble kneeHeight = number(typed("knee"));
-        OptionalDouble length = number(typed("thigh"));
-        OptionalDouble seat = number(typed("height"));
+        OptionalDouble kneeHeight = Entered.decimal(typed("knee"));
+        OptionalDouble length = Entered.decimal(typed("thigh"));
+        OptionalDouble seat = Entered.decimal(typed("height"));
         if (kneeHeight.isEmpty() || length.isEmpty() || seat.isEmpty()) {
             return Optional.empty();
         }
@@ -46,16 +46,6 @@ public record SeatForm(
             return Optional.of(new Seat(kneeHeight.getAsDouble(), length.getAsDouble(), seat.getAsDouble()));
         } catch (IllegalArgumentException nobodys) {
             return Optional.empty();
-        }
-    }
-
-    private static OptionalDouble number(String text) {
-        try {
-            return text.isEmpty()
-                    ? OptionalDouble.empty()
-                    : OptionalDouble.of(Double.parseDouble(text.replace(',', '.')));
-        } catch (NumberFormatException unreadable) {
-            return OptionalDouble.empty();
         }
     }
 }

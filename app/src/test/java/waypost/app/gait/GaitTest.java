@@ -119,4 +119,18 @@ public class GaitTest {
             browser.press("Pause");
         }
     }
+
+    @Test
+    void theAidIsFittedToThePerson() {
+        Visitor lead = Visitor.signedIn("upriver");
+        String walk = hip(lead, "posterior") + "/walk";
+        assertThat(lead.get(walk).body()).contains("crease of the wrist").doesNotContain("gait-limb");
+        assertThat(lead.get(walk + "?crease=84&stature=175").body())
+                .contains("Set the handle to 84 cm, then look at the elbow: 15 to 30°.", "gait-limb");
+        assertThat(lead.get(walk + "?crease=84&stature=175&elbow=45").body())
+                .contains("lower it by about 3 cm, to 81 cm.");
+        assertThat(lead.get(walk + "?crease=&stature=175").body()).contains("allowed: a number such as 84.");
+        assertThat(lead.get(walk + "?crease=NaN&stature=1e999").body()).contains("allowed: a number such as 84.");
+        assertThat(lead.get(walk + "?crease=300&stature=175").body()).contains("allowed: 40.0 to 120.0 cm.");
+    }
 }

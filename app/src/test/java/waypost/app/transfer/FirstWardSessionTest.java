@@ -63,6 +63,7 @@ class FirstWardSessionTest {
             browser.click(By.cssSelector("[data-pain='" + pain + "']"));
         }
         browser.waitForText("All steps done, pain at most " + pain + ".");
+        browser.click(By.cssSelector("input[name=fault][value='alone, shown back without a word']"));
         browser.press("Keep it");
         browser.waitForText("Today's plan");
     }

@@ -77,6 +77,7 @@ class TransferTest {
                 browser.click(By.cssSelector("[data-pain='" + (nth == 2 ? 3 : 1) + "']"));
             }
             browser.waitForText("All steps done, pain at most 3.");
+            browser.click(By.cssSelector("input[name=fault][value='with words']"));
             browser.press("Keep it");
             browser.waitForText("Today's plan");
             assertThat(therapist.get(course + "/record").body()).contains("bed-out/operated: 1, pain 3");
