@@ -76,6 +76,7 @@ class AccessibilityTest {
                     "/courses/" + ottoline + "/week",
                     "/courses/" + ottoline + "/other-side",
                     "/own-exercises",
+                    "/caseload",
                     "/own-exercises/new?model=goblet-squat",
                     "/courses/" + ottoline + "/what-if",
                     "/clinic",

@@ -75,7 +75,7 @@ class AppArchitectureTest {
                     "note",
                     "home"),
             List.of("battery", "paper", "patientpage", "program", "runner", "transfer"),
-            List.of("today", "shelf", "bench", "whatif", "exchange"),
+            List.of("today", "caseload", "shelf", "bench", "whatif", "exchange"),
             List.of("demo"));
 
     @ArchTest

@@ -32,7 +32,7 @@ class ArchitectureTest {
             List.of("milestone"),
             List.of("course"),
             List.of("block", "care", "compare", "followup", "movement", "progression", "sport", "treatment"),
-            List.of("battery", "home", "runner", "visit"),
+            List.of("battery", "caseload", "home", "runner", "visit"),
             List.of("transfer"));
 
     @ArchTest

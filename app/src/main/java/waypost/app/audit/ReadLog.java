@@ -22,6 +22,7 @@ public class ReadLog {
 
     public static final String BRIEF = "brief";
     public static final String FINDER = "finder";
+    public static final String CASELOAD = "caseload";
 
     private final ReadLogMapper mapper;
 
@@ -60,7 +61,7 @@ public class ReadLog {
         @Select("""
                 select course_id, max(read_at) as at
                   from read_log
-                 where account_id = #{accountId} and course_id = any (#{courseIds}) and place not in ('today', 'brief', 'finder')
+                 where account_id = #{accountId} and course_id = any (#{courseIds}) and place not in ('today', 'brief', 'finder', 'caseload')
                  group by course_id
                 """)
         List<Look> findLooks(UUID accountId, UUID[] courseIds);

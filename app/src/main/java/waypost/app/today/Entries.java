@@ -36,7 +36,7 @@ class Entries {
                 with looked as (
                     select course_id, max(read_at) as at from read_log
                      where account_id = #{accountId} and course_id = any (#{courseIds})
-                       and place not in ('today', 'brief', 'finder')
+                       and place not in ('today', 'brief', 'finder', 'caseload')
                      group by course_id
                 )
                 select n.course_id, count(*) as entries

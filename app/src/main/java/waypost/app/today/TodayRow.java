@@ -1,10 +1,15 @@
 package waypost.app.today;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import waypost.app.appointment.AppointmentRow;
 import waypost.app.appointment.AppointmentState;
 import waypost.app.appointment.Appointments;
+import waypost.app.store.LoadedCourse;
+import waypost.core.course.Standing;
+import waypost.core.protocol.Phase;
+import waypost.core.protocol.Protocol;
 
 /**
  * One visit on today's list.
@@ -49,7 +54,27 @@ public record TodayRow(
     public record MiniSign(String shape, String text, String title) {}
 
     /** The way drawn small, on one scale for the whole list: x from 0 to 200 over 40 weeks. */
-    public record SmallWay(int now, List<Post> posts, String words) {}
+    public record SmallWay(int now, List<Post> posts, String words) {
+
+        private static final int SCALE_DAYS = 280;
+        private static final int SCALE_WIDTH = 200;
+
+        /** The way of a course as it stands. */
+        public static SmallWay of(LoadedCourse course, Standing standing) {
+            Protocol protocol = course.protocol();
+            List<Post> posts = new ArrayList<>();
+            for (Phase phase : protocol.phases().subList(1, protocol.phases().size())) {
+                int at = phase.earliest().from(course.row().dayZero()).number();
+                posts.add(new Post(x(at), protocol.hasReached(standing.phase().id(), phase.id())));
+            }
+            return new SmallWay(
+                    x(standing.day().number()), posts, standing.phase().title());
+        }
+
+        private static int x(int day) {
+            return Math.max(0, Math.min(SCALE_WIDTH, day * SCALE_WIDTH / SCALE_DAYS));
+        }
+    }
 
     /** A phase's earliest day on the small way. */
     public record Post(int x, boolean passed) {}

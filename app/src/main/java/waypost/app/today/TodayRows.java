@@ -34,8 +34,6 @@ import waypost.core.limit.Limit;
 import waypost.core.limit.MotionLimit;
 import waypost.core.measure.Measure;
 import waypost.core.milestone.Milestone;
-import waypost.core.protocol.Phase;
-import waypost.core.protocol.Protocol;
 import waypost.core.time.CourseDay;
 import waypost.library.words.Dates;
 import waypost.library.words.PrecautionWords;
@@ -47,8 +45,6 @@ class TodayRows {
 
     private static final Logger LOG = LoggerFactory.getLogger(TodayRows.class);
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
-    private static final int SCALE_DAYS = 280;
-    private static final int SCALE_WIDTH = 200;
     private static final int NUMBERS_IN_SIGHT = 2;
     private static final int DUE_IN_SIGHT = 2;
 
@@ -131,7 +127,7 @@ class TodayRows {
                 CourseHeads.operation(course),
                 Integer.toString(standing.day().number()),
                 counted(standing.day()),
-                way(course, standing),
+                TodayRow.SmallWay.of(course, standing),
                 precautions(standing),
                 standing.next().map(next -> gate(next, standing)).orElse("last phase"),
                 opened(appointment, course, standing),
@@ -142,22 +138,6 @@ class TodayRows {
 
     private static String counted(CourseDay day) {
         return Dates.bothCountingsShort(day).split(" · ", 2)[0];
-    }
-
-    private static TodayRow.SmallWay way(LoadedCourse course, Standing standing) {
-        Protocol protocol = course.protocol();
-        List<TodayRow.Post> posts = new ArrayList<>();
-        for (Phase phase : protocol.phases().subList(1, protocol.phases().size())) {
-            int at = phase.earliest().from(course.row().dayZero()).number();
-            posts.add(new TodayRow.Post(
-                    x(at), protocol.hasReached(standing.phase().id(), phase.id())));
-        }
-        return new TodayRow.SmallWay(
-                x(standing.day().number()), posts, standing.phase().title());
-    }
-
-    private static int x(int day) {
-        return Math.max(0, Math.min(SCALE_WIDTH, day * SCALE_WIDTH / SCALE_DAYS));
     }
 
     /** The numbers of motions and weight bearing, and how many things are barred. */

@@ -1,0 +1,85 @@
+package waypost.app.caseload;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+
+/** Which courses run, and when they were seen. */
+@Mapper
+interface CaseloadMapper {
+
+    /** The visits of a course. */
+    record SeenRow(
+            UUID courseId,
+            @Nullable LocalDate last,
+            int lately,
+            @Nullable LocalDate next) {}
+
+    /** A visit that is not closed; {@code written} says that its note only waits for a signature. */
+    record OpenRow(UUID courseId, LocalDate visitedOn, boolean written) {}
+
+    /** Courses that run, of one surgeon or of all where none is named. */
+    @Select("""
+            select c.id
+              from course c
+              join statement s on s.course_id = c.id
+               and not exists (select 1 from statement later where later.replaces = s.id)
+             where c.clinic_id = #{clinicId}
+               and not exists (select 1 from course_end e where e.course_id = c.id and e.ended_on <= #{today})
+               and (#{surgeon} = '' or lower(s.surgeon) = lower(#{surgeon}))
+             order by s.day_zero, c.id
+            """)
+    List<UUID> running(UUID clinicId, LocalDate today, String surgeon);
+
+    @Select("""
+            select distinct s.surgeon
+              from course c
+              join statement s on s.course_id = c.id
+               and not exists (select 1 from statement later where later.replaces = s.id)
+             where c.clinic_id = #{clinicId}
+             order by s.surgeon
+            """)
+    List<String> surgeons(UUID clinicId);
+
+    @Select("""
+            with came as (
+                select v.course_id, v.visited_on as day
+                  from visit v
+                 where v.course_id = any (#{courseIds})
+                union
+                select a.course_id, (a.starts_at at time zone #{zone})::date
+                  from appointment a
+                 where a.course_id = any (#{courseIds}) and a.state in ('ARRIVED', 'DONE')
+            )
+            select c.id as course_id,
+                   (select max(day) from came where came.course_id = c.id and day <= #{today}) as last,
+                   (select count(*) from came
+                     where came.course_id = c.id and day between #{today} - 13 and #{today}) as lately,
+                   (select min((a.starts_at at time zone #{zone})::date) from appointment a
+                     where a.course_id = c.id and a.state in ('BOOKED', 'ARRIVED')
+                       and (a.starts_at at time zone #{zone})::date >= #{today}) as next
+              from course c
+             where c.id = any (#{courseIds})
+            """)
+    List<SeenRow> seen(UUID[] courseIds, LocalDate today, String zone);
+
+    @Select("""
+            select v.course_id, v.visited_on, false as written
+              from visit v
+             where v.course_id = any (#{courseIds})
+               and v.visited_on < #{today}
+               and not exists (select 1 from visit_note n
+                                where n.course_id = v.course_id and n.visited_on = v.visited_on)
+            union all
+            select n.course_id, n.visited_on, true
+              from visit_note n
+             where n.course_id = any (#{courseIds})
+               and n.signature_id is null
+               and not exists (select 1 from countersignature c where c.note_id = n.id)
+             order by 2
+            """)
+    List<OpenRow> open(UUID[] courseIds, LocalDate today);
+}
