@@ -94,6 +94,7 @@ class AccessibilityTest {
                     "/courses/" + ottoline + "/measures/files",
                     "/courses/" + ottoline + "/return?station=quadriceps-90",
                     "/courses/" + ottoline + "/programs",
+                    "/courses/" + ottoline + "/reports",
                     "/bench/seat",
                     "/bench/weight-bearing",
                     "/bench/cuff",

@@ -47,6 +47,7 @@ class QueriesPerRequestTest {
                 "/what-if",
                 "/walk",
                 "/programs",
+                "/reports",
                 "/return",
                 "/share",
                 "/still",

@@ -83,8 +83,11 @@ class Caseload {
     }
 
     private static Seen seen(Optional<CaseloadMapper.SeenRow> row) {
-        return row.map(found ->
-                        new Seen(Optional.ofNullable(found.last()), Optional.ofNullable(found.next()), found.lately()))
+        return row.map(found -> new Seen(
+                        Optional.ofNullable(found.last()),
+                        Optional.ofNullable(found.next()),
+                        found.lately(),
+                        Optional.ofNullable(found.reported())))
                 .orElse(Seen.NEVER);
     }
 
@@ -117,6 +120,7 @@ class Caseload {
         }
         return switch (concern.kind()) {
             case UNSIGNED -> "wrap-up";
+            case REPORT_DUE -> "reports";
             case TOO_SELDOM, TOO_OFTEN, BEHIND, STANDS_STILL -> "measures/trends";
             case HELD, OVERDUE, FOR_THE_SURGEON, READY -> "milestones";
         };

@@ -16,7 +16,8 @@ interface CaseloadMapper {
             UUID courseId,
             @Nullable LocalDate last,
             int lately,
-            @Nullable LocalDate next) {}
+            @Nullable LocalDate next,
+            @Nullable LocalDate reported) {}
 
     /** A visit that is not closed; {@code written} says that its note only waits for a signature. */
     record OpenRow(UUID courseId, LocalDate visitedOn, boolean written) {}
@@ -60,7 +61,8 @@ interface CaseloadMapper {
                      where came.course_id = c.id and day between #{today} - 13 and #{today}) as lately,
                    (select min((a.starts_at at time zone #{zone})::date) from appointment a
                      where a.course_id = c.id and a.state in ('BOOKED', 'ARRIVED')
-                       and (a.starts_at at time zone #{zone})::date >= #{today}) as next
+                       and (a.starts_at at time zone #{zone})::date >= #{today}) as next,
+                   (select max(r.reported_on) from progress_report r where r.course_id = c.id) as reported
               from course c
              where c.id = any (#{courseIds})
             """)

@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 import org.springframework.core.io.ClassPathResource;
 
 /** Draws a page on A4. Letters that its typeface lacks are shown as a mark; nothing that is written stops the drawing. */
-final class Paper {
+public final class Paper {
 
     private static final String TYPEFACE = "Waypost Paper";
 
@@ -20,7 +20,7 @@ final class Paper {
     private Paper() {}
 
     /** The PDF of a page that names its typeface {@value #TYPEFACE}. */
-    static byte[] pdf(String page) throws IOException {
+    public static byte[] pdf(String page) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         new PdfRendererBuilder()
                 .useFont(Paper::typeface, TYPEFACE)

@@ -16,7 +16,8 @@ public record Signature(
         ADVANCE,
         HOLD_END,
         NOTE,
-        COUNTERSIGN
+        COUNTERSIGN,
+        REPORT
     }
 
     public static Signature of(UUID courseId, Kind kind, String wording, String evidence, Staff by, Instant at) {

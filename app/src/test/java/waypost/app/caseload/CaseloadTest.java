@@ -74,10 +74,8 @@ class CaseloadTest {
     void isLookedThroughInTheBrowser() {
         try (Browser browser = new Browser().size(1280, 800).signIn("therapist")) {
             browser.open("/caseload");
-            browser.picture(java.nio.file.Path.of("/tmp/q1.png"));
             browser.click(By.cssSelector(".caseload-filters .is-overdue"));
             browser.waitFor(By.cssSelector(".caseload-filters .is-overdue[aria-current]"));
-            browser.picture(java.nio.file.Path.of("/tmp/q2.png"));
             browser.click(By.cssSelector(".caseload-lines .is-overdue a"));
             browser.waitForText("Milestones");
             assertThat(browser.complaints()).isEmpty();

@@ -36,6 +36,7 @@ class KeysTest {
             "order_id",
             "note_id",
             "paper_id",
+            "report_id",
             "hold_id",
             "event_id");
 

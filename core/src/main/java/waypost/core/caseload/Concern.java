@@ -29,6 +29,7 @@ public sealed interface Concern {
         TOO_SELDOM,
         TOO_OFTEN,
         UNSIGNED,
+        REPORT_DUE,
         READY
     }
 
@@ -101,6 +102,19 @@ public sealed interface Concern {
         }
     }
 
+    /**
+     * A report to the surgeon is due.
+     *
+     * @param days since the one before, or since day 0
+     * @param first whether none was written yet
+     */
+    record ReportDue(int days, boolean first) implements Concern {
+        @Override
+        public Kind kind() {
+            return Kind.REPORT_DUE;
+        }
+    }
+
     /** The next phase may be signed. */
     record Ready(NextPhase next) implements Concern {
         @Override
@@ -135,6 +149,7 @@ public sealed interface Concern {
             seen.tooSeldom(advice, dayZero, standing.date()).ifPresent(concerns::add);
         }
         seen.tooOften(advice).ifPresent(concerns::add);
+        seen.reportDue(dayZero, standing.date()).ifPresent(concerns::add);
         concerns.sort(Comparator.comparing(Concern::kind));
         return List.copyOf(concerns);
     }

@@ -12,13 +12,22 @@ import waypost.core.protocol.Frequency;
  * @param last the last one that took place; empty where none has
  * @param next the next one that is booked, today or later
  * @param inTheLastFortnight how many took place in the fourteen days up to today
+ * @param reported the day of the last report to the surgeon; empty before the first
  */
-public record Seen(Optional<LocalDate> last, Optional<LocalDate> next, int inTheLastFortnight) {
+public record Seen(
+        Optional<LocalDate> last, Optional<LocalDate> next, int inTheLastFortnight, Optional<LocalDate> reported) {
 
-    public static final Seen NEVER = new Seen(Optional.empty(), Optional.empty(), 0);
+    public static final Seen NEVER = new Seen(Optional.empty(), Optional.empty(), 0, Optional.empty());
 
+    private static final int REPORT_DAYS = 42;
     private static final int DAYS_A_WEEK = 7;
     private static final int WEEKS_OF_A_FORTNIGHT = 2;
+
+    /** Six weeks after the operation or the report before a report is due (common practice, no source). */
+    Optional<Concern> reportDue(LocalDate dayZero, LocalDate today) {
+        int days = (int) ChronoUnit.DAYS.between(reported.orElse(dayZero), today);
+        return days >= REPORT_DAYS ? Optional.of(new Concern.ReportDue(days, reported.isEmpty())) : Optional.empty();
+    }
 
     /** A day or two late is no concern: the days advised and half as many more, three at least (common practice, no source). */
     Optional<Concern> tooSeldom(VisitAdvice advice, LocalDate since, LocalDate today) {

@@ -40,16 +40,25 @@ class SeenTest {
         "1 a week,35,41,false"
     })
     void tooSeldom(String often, Integer last, Integer next, boolean expected) {
-        Seen seen = new Seen(day(last), day(next), 0);
+        Seen seen = new Seen(day(last), day(next), 0, Optional.empty());
         assertThat(seen.tooSeldom(advice(often), DAY_ZERO, TODAY).isPresent()).isEqualTo(expected);
     }
 
     @ParameterizedTest
     @CsvSource({"2 a week,4,false", "2 a week,7,false", "2 a week,8,false", "2 a week,9,true", "1 a week,5,true"})
     void tooOften(String often, int visits, boolean expected) {
-        assertThat(new Seen(Optional.of(TODAY), Optional.empty(), visits)
+        assertThat(new Seen(Optional.of(TODAY), Optional.empty(), visits, Optional.empty())
                         .tooOften(advice(often))
                         .isPresent())
                 .isEqualTo(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0,,40,false", "0,,42,true", "0,20,61,false", "0,20,62,true"})
+    void aReportIsDueEverySixWeeks(int dayZero, Integer reported, int today, boolean due) {
+        Seen seen = new Seen(Optional.empty(), Optional.empty(), 0, day(reported));
+        assertThat(seen.reportDue(DAY_ZERO.plusDays(dayZero), DAY_ZERO.plusDays(today))
+                        .isPresent())
+                .isEqualTo(due);
     }
 }

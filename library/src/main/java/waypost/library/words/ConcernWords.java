@@ -17,14 +17,14 @@ public record ConcernWords(Words words) {
             case TOO_SELDOM -> "Too seldom seen";
             case TOO_OFTEN -> "Too often seen";
             case UNSIGNED -> "Unsigned";
+            case REPORT_DUE -> "Report due";
             case READY -> "Ready to go on";
         };
     }
 
     public String say(Concern concern) {
         if (concern instanceof Concern.Held held) {
-            return "Since " + Dates.say(held.hold().from()) + ": "
-                    + held.hold().why() + ".";
+            return "Since " + Dates.say(held.hold().from()) + ": " + held.hold().why() + ".";
         }
         if (concern instanceof Concern.NotLookedAfter happened) {
             return Words.plainName(happened.event().clock()) + " not looked after: "
@@ -41,6 +41,9 @@ public record ConcernWords(Words words) {
         }
         if (concern instanceof Concern.Ready ready) {
             return "All is met for " + ready.next().phase().title() + ": it waits for a signature.";
+        }
+        if (concern instanceof Concern.ReportDue due) {
+            return days(due.days()) + (due.first() ? " without a report to the surgeon." : " since the last report.");
         }
         return concern instanceof Concern.Unsigned unsigned
                 ? "Visit of " + Dates.say(unsigned.visitedOn())
