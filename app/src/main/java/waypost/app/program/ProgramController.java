@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
-import waypost.app.course.CourseDoor;
+import waypost.app.course.CourseHeads;
 import waypost.app.entry.Sent;
 import waypost.app.work.DayOfVisit;
 import waypost.app.work.VisitDays;
@@ -22,12 +22,12 @@ import waypost.app.work.VisitDays;
 class ProgramController {
 
     private final VisitDays days;
-    private final CourseDoor door;
+    private final CourseHeads heads;
     private final Following following;
 
-    ProgramController(VisitDays days, CourseDoor door, Following following) {
+    ProgramController(VisitDays days, CourseHeads heads, Following following) {
         this.days = days;
-        this.door = door;
+        this.heads = heads;
         this.following = following;
     }
 
@@ -55,7 +55,7 @@ class ProgramController {
     private ModelAndView page(Staff staff, UUID id, Map<String, String> problems) {
         DayOfVisit day = days.today(staff, id);
         return new ModelAndView("program/programs")
-                .addObject("head", door.open(staff, id).head())
+                .addObject("head", heads.head(day.course(), day.standing(), day.date()))
                 .addObject("checkedIn", day.said().isPresent())
                 .addObject("programs", new ProgramPages(day).pages())
                 .addObject("problems", problems);

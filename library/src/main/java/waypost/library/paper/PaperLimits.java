@@ -174,7 +174,8 @@ public record PaperLimits(String yaml, List<String> problems) {
         return "Not yet, as this surgeon writes: " + ((What.Barred) what).name();
     }
 
-    private static String allow(What what) {
+    /** How much it allows, as the format writes it. */
+    static String allow(What what) {
         if (what instanceof What.Weight weight) {
             double most = weight.most().percent();
             return most >= 100 ? FREE : most == 0 ? "none" : Plain.number(most) + " %";
