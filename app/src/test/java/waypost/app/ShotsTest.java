@@ -30,9 +30,9 @@ class ShotsTest {
                     .until(page -> !page.findElements(By.cssSelector(".trend-drawing svg path"))
                             .isEmpty());
             shot(browser, "trends");
-            shot(browser.open("/bench/seat?lean=15"), "bench");
+            shot(browser.open("/caseload"), "caseload");
             shot(browser.open("/courses/" + ottoline + "/check-in"), "check-in");
-            shot(browser.open("/courses/" + ottoline + "/record"), "record");
+            shot(browser.open("/courses/" + ottoline + "/programs"), "programs");
             browser.open("/courses/" + ottoline + "/check-in");
             browser.click(By.cssSelector("input[name=painNow][value='1']"));
             browser.click(By.cssSelector("input[name=swelling][value=NONE]"));

@@ -63,7 +63,8 @@ class LookTest {
         return path.replace("{id}", course.toString())
                 .replace("{activity}", "quad-set")
                 .replace("{role}", "operated")
-                .replace("{noteId}", UUID.randomUUID().toString());
+                .replace("{noteId}", UUID.randomUUID().toString())
+                .replace("{reportId}", UUID.randomUUID().toString());
     }
 
     @ParameterizedTest
