@@ -16,6 +16,7 @@ import waypost.app.audit.ReadLog;
 import waypost.app.course.CourseHeads;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
+import waypost.app.today.OpenVisits;
 import waypost.app.today.TodayRow;
 import waypost.core.caseload.Concern;
 import waypost.core.caseload.Seen;
@@ -32,11 +33,13 @@ class Caseload {
     private final CaseloadMapper mapper;
     private final CourseLoader loader;
     private final ReadLog readLog;
+    private final OpenVisits openVisits;
 
-    Caseload(CaseloadMapper mapper, CourseLoader loader, ReadLog readLog) {
+    Caseload(CaseloadMapper mapper, CourseLoader loader, ReadLog readLog, OpenVisits openVisits) {
         this.mapper = mapper;
         this.loader = loader;
         this.readLog = readLog;
+        this.openVisits = openVisits;
     }
 
     /**
@@ -57,11 +60,7 @@ class Caseload {
         Map<UUID, LoadedCourse> courses = loader.loadAll(staff.clinicId(), running);
         Map<UUID, CaseloadMapper.SeenRow> seen = mapper.seen(ids, today, staff.zone()).stream()
                 .collect(Collectors.toMap(CaseloadMapper.SeenRow::courseId, Function.identity()));
-        Map<UUID, List<Concern.Unsigned>> open = mapper.open(ids, today).stream()
-                .collect(Collectors.groupingBy(
-                        CaseloadMapper.OpenRow::courseId,
-                        Collectors.mapping(
-                                row -> new Concern.Unsigned(row.visitedOn(), row.written()), Collectors.toList())));
+        Map<UUID, List<Concern.Unsigned>> open = unsigned(running, today);
         List<CaseloadRow> rows = new ArrayList<>();
         for (UUID id : running) {
             LoadedCourse course = courses.get(id);
@@ -80,6 +79,17 @@ class Caseload {
         readLog.sawAll(staff, courses.keySet(), ReadLog.CASELOAD);
         rows.sort(CaseloadRow.GRAVEST_FIRST);
         return new Read(rows, running.size() - rows.size());
+    }
+
+    /** By course the visits before today without a note, and the notes without a signature. */
+    private Map<UUID, List<Concern.Unsigned>> unsigned(List<UUID> running, LocalDate today) {
+        return openVisits.find(running).stream()
+                .filter(visit -> visit.written() || visit.visitedOn().isBefore(today))
+                .collect(Collectors.groupingBy(
+                        OpenVisits.Open::courseId,
+                        Collectors.mapping(
+                                visit -> new Concern.Unsigned(visit.visitedOn(), visit.written()),
+                                Collectors.toList())));
     }
 
     private static Seen seen(Optional<CaseloadMapper.SeenRow> row) {

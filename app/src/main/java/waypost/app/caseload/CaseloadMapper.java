@@ -19,9 +19,6 @@ interface CaseloadMapper {
             @Nullable LocalDate next,
             @Nullable LocalDate reported) {}
 
-    /** A visit that is not closed; {@code written} says that its note only waits for a signature. */
-    record OpenRow(UUID courseId, LocalDate visitedOn, boolean written) {}
-
     /** Courses that run, of one surgeon or of all where none is named. */
     @Select("""
             select c.id
@@ -67,21 +64,4 @@ interface CaseloadMapper {
              where c.id = any (#{courseIds})
             """)
     List<SeenRow> seen(UUID[] courseIds, LocalDate today, String zone);
-
-    @Select("""
-            select v.course_id, v.visited_on, false as written
-              from visit v
-             where v.course_id = any (#{courseIds})
-               and v.visited_on < #{today}
-               and not exists (select 1 from visit_note n
-                                where n.course_id = v.course_id and n.visited_on = v.visited_on)
-            union all
-            select n.course_id, n.visited_on, true
-              from visit_note n
-             where n.course_id = any (#{courseIds})
-               and n.signature_id is null
-               and not exists (select 1 from countersignature c where c.note_id = n.id)
-             order by 2
-            """)
-    List<OpenRow> open(UUID[] courseIds, LocalDate today);
 }

@@ -14,7 +14,7 @@ import waypost.library.words.SignWords;
 
 /** Visits that were begun and have no note yet, and notes that wait for a countersignature. */
 @Service
-class OpenVisits {
+public class OpenVisits {
 
     private final OpenVisitMapper mapper;
 
@@ -23,12 +23,17 @@ class OpenVisits {
     }
 
     /** A visit that is not closed; {@code written} says that its note only waits for a signature. */
-    record Open(UUID courseId, LocalDate visitedOn, boolean written) {}
+    public record Open(UUID courseId, LocalDate visitedOn, boolean written) {}
+
+    /** All of these courses, the oldest first. */
+    public List<Open> find(Collection<UUID> courseIds) {
+        return mapper.find(courseIds.toArray(UUID[]::new));
+    }
 
     /** By course the marks of a day's row; courses without any are left out. */
     Map<UUID, List<TodayRow.Mind>> of(Collection<UUID> courseIds, LocalDate today) {
         Map<UUID, List<TodayRow.Mind>> minds = new HashMap<>();
-        for (Open open : mapper.find(courseIds.toArray(UUID[]::new))) {
+        for (Open open : find(courseIds)) {
             minds.computeIfAbsent(open.courseId(), id -> new ArrayList<>())
                     .add(new TodayRow.Mind("behind", said(open, today)));
         }

@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import waypost.core.course.Standing;
 import waypost.core.criterion.Criterion;
+import waypost.core.exercise.Arrangements;
 import waypost.core.exercise.Progression;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
 import waypost.core.log.Bout;
 import waypost.core.prescription.GoesOnBy;
+import waypost.core.prescription.Prescription;
 import waypost.core.prescription.WorkingDose;
 import waypost.core.program.Program;
 import waypost.core.program.Stage;
@@ -154,9 +156,16 @@ record ProgramProposals(Program program, ProgramSessions done, Doses doses, Last
                 .capped(task, step.way(), dose.aim().most(), step.why());
     }
 
-    /** The stage's amount with what was held last, or with what somebody begins. */
+    /** The stage's amount with what was held last, or with what somebody begins; never more than a therapist wrote. */
     private WorkingDose dose(Stage stage) {
-        return stage.dose(doses.last(stage.role()));
+        WorkingDose asked = stage.dose(doses.last(stage.role()));
+        Arrangements setUps =
+                standing().course().exercise(stage.role().activity()).setUps();
+        return doses.written()
+                .of(stage.role())
+                .map(Prescription::dose)
+                .filter(written -> asked.isMoreThan(written, setUps))
+                .orElse(asked);
     }
 
     Verdict verdict(Stage stage) {

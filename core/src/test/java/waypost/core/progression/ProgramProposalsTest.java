@@ -22,6 +22,10 @@ import waypost.core.exercise.RoleKey;
 import waypost.core.exercise.SetAim;
 import waypost.core.gate.LadderCourse;
 import waypost.core.log.WorkLog;
+import waypost.core.prescription.Prescription;
+import waypost.core.prescription.Prescriptions;
+import waypost.core.prescription.Since;
+import waypost.core.prescription.Week;
 import waypost.core.program.LighterWeek;
 import waypost.core.program.Missed;
 import waypost.core.program.Program;
@@ -202,6 +206,18 @@ class ProgramProposalsTest {
                         ProgramToday.Place.AHEAD,
                         ProgramToday.Place.AHEAD,
                         ProgramToday.Place.AHEAD);
+    }
+
+    /** What a therapist wrote for the exercise of a stage is never exceeded by the stage. */
+    @Test
+    void noStageAsksMoreThanATherapistWrote() {
+        WorkLog work = work("walk 31: 10 | walk 33: 10 | walk 35: 10 10 | walk 37: 10 10");
+        Prescription written =
+                Prescription.plain(named(TROT, 2), TROT, new Since(DATE.minusDays(1), 0), Told.dose("1 x 5 reps"));
+        Prescribed prescribed = new Prescribed(new Prescriptions(List.of(written)), Week.UNSAID)
+                .following(List.of(program(Optional.empty(), Optional.empty())));
+        assertThat(says(new Proposals(standing("day 0"), work, QUIET, prescribed).of(WALK)))
+                .isEqualTo("trot NEXT_RUNG 1 x 5 reps");
     }
 
     @Test
