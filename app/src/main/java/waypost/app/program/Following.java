@@ -66,7 +66,7 @@ class Following {
     private static void checkAlone(DayOfVisit day, Program wanted) {
         day.course().bundle().programs().stream()
                 .filter(each -> !each.id().equals(wanted.id()) && day.visit().follows(each))
-                .filter(each -> !Collections.disjoint(each.roles(), wanted.roles()))
+                .filter(wanted::sharesAnExerciseWith)
                 .findFirst()
                 .ifPresent(other -> {
                     throw new FormProblem(

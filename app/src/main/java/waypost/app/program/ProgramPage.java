@@ -14,7 +14,6 @@ record ProgramPage(
         String title,
         String says,
         boolean followed,
-        boolean begun,
         boolean open,
         String today,
         String why,

@@ -34,7 +34,6 @@ record ProgramPages(DayOfVisit day) {
                 program.title(),
                 program.says(),
                 day.visit().follows(program),
-                today.isBegun(),
                 toDo.isPresent(),
                 toDo.map(each -> day.signs().title(each.role()) + ", "
                                 + day.bands().in(ProgressionWords.dose(each.dose())))

@@ -2,6 +2,7 @@ package waypost.app.report;
 
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -121,11 +122,12 @@ class ReportController {
 
     private ModelAndView page(Staff staff, UUID id, HttpSession session, Map<String, String> problems) {
         OpenCourse open = door.open(staff, id);
+        List<Report> signed = reports.of(staff, id);
         return new ModelAndView("report/reports")
                 .addObject("head", open.head())
                 .addObject("surgeon", open.course().row().surgeon())
-                .addObject("draft", reports.draft(staff, open))
-                .addObject("signed", reports.of(staff, id))
+                .addObject("draft", reports.draft(open, signed))
+                .addObject("signed", signed)
                 .addObject("needsPassword", freshness.mustAsk(session))
                 .addObject("problems", problems);
     }

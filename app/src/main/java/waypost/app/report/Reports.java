@@ -52,12 +52,10 @@ class Reports {
                 .orElseThrow(NotFoundException::new);
     }
 
-    /** The report as it stands now; nothing is kept. */
-    Draft draft(Staff staff, OpenCourse open) {
+    /** The report as it stands now, after those that were signed, the newest first; nothing is kept. */
+    Draft draft(OpenCourse open, List<Report> signed) {
         ReportWords words = new ReportWords(Words.of(open.standing().course().resolved()));
-        Optional<LocalDate> before = of(staff, open.course().row().id()).stream()
-                .map(Report::reportedOn)
-                .findFirst();
+        Optional<LocalDate> before = signed.stream().map(Report::reportedOn).findFirst();
         List<ReportWords.Section> sections = words.draft(open.standing(), CourseHeads.operation(open.course()), before);
         return new Draft(sections, words.asks(open.standing()), Signature.hash("report", ReportWords.text(sections)));
     }
@@ -71,10 +69,11 @@ class Reports {
     public void sign(Staff staff, OpenCourse open, String reportId, String shown, String asked) {
         UUID id = Entered.id("reportId", reportId);
         UUID courseId = open.course().row().id();
-        if (of(staff, courseId).stream().anyMatch(report -> report.id().equals(id))) {
+        List<Report> signed = of(staff, courseId);
+        if (signed.stream().anyMatch(report -> report.id().equals(id))) {
             return;
         }
-        Draft draft = draft(staff, open);
+        Draft draft = draft(open, signed);
         if (!draft.shown().equals(shown)) {
             throw new FormProblem(
                     "shown", "Something was logged since this page was shown. Look at the draft again, then sign.");

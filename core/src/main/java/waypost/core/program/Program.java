@@ -1,5 +1,6 @@
 package waypost.core.program;
 
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -86,6 +87,11 @@ public record Program(
     /** The exercises that it is made of, each once, in the order of its stages. */
     public List<RoleKey> roles() {
         return stages.stream().map(Stage::role).distinct().toList();
+    }
+
+    /** Whether an exercise would go on by both: then only one of them is followed. */
+    public boolean sharesAnExerciseWith(Program other) {
+        return !Collections.disjoint(roles(), other.roles());
     }
 
     /** The first stage of one of its exercises, counted from 0. */

@@ -38,9 +38,4 @@ public record ProgramToday(Program program, List<At> stages, Proposal proposal) 
     public ProgramToday {
         stages = List.copyOf(stages);
     }
-
-    /** Whether it was begun. */
-    public boolean isBegun() {
-        return stages.stream().anyMatch(at -> at.place() == Place.HERE);
-    }
 }

@@ -10,8 +10,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import waypost.core.body.Joint;
+import waypost.core.body.Limb;
 import waypost.core.body.Mode;
 import waypost.core.course.Standing;
+import waypost.core.demand.LoadUnit;
 import waypost.core.limit.AmountLimit;
 import waypost.core.limit.Circumstance;
 import waypost.core.limit.LimbQuantity;
@@ -34,6 +36,9 @@ import waypost.library.words.Dates;
 public final class OrderReading {
 
     private static final int MOST_PARTS = 20;
+
+    /** A comma within a number parts nothing: "2,5 kg". */
+    private static final String BETWEEN_PARTS = "[;\\n]|,(?!\\d)|(?<!\\d),";
 
     private static final String BESIDE = "|";
 
@@ -63,7 +68,7 @@ public final class OrderReading {
         }
         OrderReading reading = new OrderReading(standing, joint.get(), bundle, answers);
         List<OrderPart> parts = new ArrayList<>();
-        for (String clause : said.split("[,;\\n]")) {
+        for (String clause : said.split(BETWEEN_PARTS)) {
             if (!clause.isBlank() && parts.size() < MOST_PARTS) {
                 parts.addAll(reading.clause(clause.strip()));
             }
@@ -207,8 +212,12 @@ public final class OrderReading {
         if (limit instanceof AmountLimit<?> amount) {
             return what instanceof What.Weight
                             && amount.quantity() instanceof LimbQuantity.Share share
+                            && share.limb() == Limb.LEG
                             && share.support().isEmpty()
-                    || what instanceof What.Lifts && amount.quantity() instanceof LimbQuantity.Holding;
+                    || what instanceof What.Lifts
+                            && amount.quantity() instanceof LimbQuantity.Holding holding
+                            && holding.limb() == Limb.ARM
+                            && holding.unit() == LoadUnit.KILOGRAMS;
         }
         return false;
     }

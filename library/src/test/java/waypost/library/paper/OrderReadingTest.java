@@ -90,6 +90,7 @@ class OrderReadingTest {
             value = {
                 "sling off from Monday ; ENDS  from 2031-03-03",
                 "full weight from Monday ; unread",
+                "no lifting over 2,5 stones today ; unread",
                 "sling off ; ENDS  from 2031-02-26"
             })
     void isReadForTheJoint(String said, String expected) {
