@@ -8,7 +8,7 @@ document.addEventListener("alpine:init", () => {
     show() {
       const frames = this.frames();
       frames.forEach((each, nth) => each.classList.toggle("here", nth === this.at));
-      this.$root.querySelector(".gait-picture").replaceChildren(frames[this.at].querySelector("svg").cloneNode(true));
+      this.$root.querySelector(".gait-picture").replaceChildren(frames[this.at].querySelector(".gait-pair").cloneNode(true));
       this.says = frames[this.at].querySelector("p").textContent;
     },
     step() { this.at = (this.at + 1) % this.frames().length; this.show(); },

@@ -35,9 +35,18 @@ record Camera(String seen, Vector3D right, Vector3D up) {
         return best.shows(body, ways) < LEAST_MOVED ? usual : best;
     }
 
+    /** From the operated side, whatever moves. */
+    static Camera fromTheSide(Side operated) {
+        return looking("from the side", Vector3D.MINUS_J, Vector3D.PLUS_K, turn(operated));
+    }
+
+    /** The body is known from its operated side outward; on the left that side is to the left in the room. */
+    private static double turn(Side operated) {
+        return operated == Side.LEFT ? 1 : -1;
+    }
+
     private static Stream<Camera> possible(Skeleton body, Side operated) {
-        // The body is known from its operated side outward; on the left that side is to the left in the room.
-        double turn = operated == Side.LEFT ? 1 : -1;
+        double turn = turn(operated);
         Vector3D along = body.upward();
         Vector3D headUp = Math.abs(along.getX()) > END_ON
                 ? new Vector3D(Math.signum(along.getX()), Vector3D.PLUS_I)
@@ -45,7 +54,7 @@ record Camera(String seen, Vector3D right, Vector3D up) {
                         ? new Vector3D(Math.signum(along.getY()), Vector3D.PLUS_J)
                         : Vector3D.PLUS_I;
         return Stream.of(
-                        looking("from the side", Vector3D.MINUS_J, Vector3D.PLUS_K, turn),
+                        fromTheSide(operated),
                         looking("from the front", Vector3D.MINUS_I, Vector3D.PLUS_K, turn),
                         looking("from above", Vector3D.MINUS_K, headUp, turn))
                 .filter(camera -> !camera.seesEndOn(along) || camera.seen().equals("from above"));

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import waypost.app.figure.SideView;
 import waypost.core.gait.Fault;
 import waypost.core.gait.Move;
 import waypost.core.gait.Part;
@@ -34,26 +35,29 @@ record GaitPages(CourseWalk today, Walk walk) {
         GaitWords words = new GaitWords(walk, today.mass());
         List<Move> moves = walk.moves();
         List<GaitPage.Frame> frames = new ArrayList<>();
-        frames.add(new GaitPage.Frame("Ready: upright, look ahead, shoes on.", marks(walk.begin(), Set.of())));
-        moves.forEach(move -> frames.add(new GaitPage.Frame(words.say(move), marks(move.after(), move.parts()))));
+        WalkFromTheSide side = new WalkFromTheSide(walk);
+        frames.add(new GaitPage.Frame(
+                "Ready: upright, look ahead, shoes on.", marks(walk.begin(), Set.of()), side.of(walk.begin())));
+        moves.forEach(move -> frames.add(
+                new GaitPage.Frame(words.say(move), marks(move.after(), move.parts()), side.of(move.after()))));
         return new GaitPage(
                 choices(today.aids(), GaitWords::say, walk.aid()),
-                choices(Walk.patterns(walk.aid(), walk.most()), GaitWords::say, walk.pattern()),
-                choices(
-                        Arrays.stream(Way.values())
-                                .filter(way -> way.goesWith(walk.aid()))
-                                .toList(),
-                        GaitWords::say,
-                        walk.way()),
+                choices(walk.patterns(), GaitWords::say, walk.pattern()),
+                choices(walk.ways(), GaitWords::say, walk.way()),
                 weight(),
                 walk.way() == Way.TURN ? words.turning() : "",
                 box(Stream.concat(Stream.of(walk.begin()), moves.stream().map(Move::after))
                         .toList()),
+                walk.way() == Way.TURN
+                        ? ""
+                        : SideView.box(frames.stream()
+                                .flatMap(frame -> frame.side().stream())
+                                .toList()),
                 treads(),
                 frames,
                 Arrays.stream(Fault.values())
-                        .map(fault ->
-                                new GaitPage.Frame(GaitWords.say(fault), marks(fault.stand(walk.operated()), Set.of())))
+                        .map(fault -> new GaitPage.Frame(
+                                GaitWords.say(fault), marks(fault.stand(walk.operated()), Set.of()), List.of()))
                         .toList());
     }
 

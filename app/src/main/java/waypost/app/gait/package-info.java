@@ -1,7 +1,7 @@
 /**
- * The walk of today drawn from above, foot by foot, with its order in words and its faults beside.
+ * The walk of today drawn from above and from the side, foot by foot, with its order in words and its faults beside.
  *
- * <p>Start at {@link GaitPages}. May use: account, course, entry, store, the core, the library.
+ * <p>Start at {@link GaitPages}. May use: account, course, entry, figure, store, the core, the library.
  */
 @NullMarked
 package waypost.app.gait;

@@ -1,6 +1,7 @@
 package waypost.app.transfer;
 
 import java.util.List;
+import waypost.app.figure.Shape;
 
 /**
  * A script as it is followed.
@@ -32,6 +33,15 @@ public record TransferPage(
     /** Another script. */
     public record Choice(String what, String title, boolean chosen) {}
 
-    /** A step. */
-    public record Line(String say, String guard, String watch) {}
+    /**
+     * A step.
+     *
+     * @param shows the body in it from the side; nothing where that would not tell it
+     * @param box the viewBox of it
+     */
+    public record Line(String say, String guard, String watch, List<Shape> shows, String box) {
+        public Line {
+            shows = List.copyOf(shows);
+        }
+    }
 }

@@ -3,6 +3,8 @@ package waypost.app.transfer;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import waypost.app.figure.Shape;
+import waypost.app.figure.SideView;
 import waypost.app.store.NotFoundException;
 import waypost.app.work.DayOfVisit;
 import waypost.core.body.Degrees;
@@ -59,7 +61,11 @@ record TransferPages(DayOfVisit day) {
     }
 
     private TransferPage.Line line(Transfer.Step step) {
-        return new TransferPage.Line(sided(step.say()), sided(step.guard()), sided(step.watch()));
+        List<Shape> shows = step.shows()
+                .map(moment -> MomentDrawn.of(moment, day.standing()))
+                .orElse(List.of());
+        return new TransferPage.Line(
+                sided(step.say()), sided(step.guard()), sided(step.watch()), shows, SideView.box(shows));
     }
 
     private String sided(String text) {

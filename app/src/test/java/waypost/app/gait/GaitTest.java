@@ -85,6 +85,17 @@ public class GaitTest {
                 .doesNotContain("leg and pelvis as one", "The hip bends to");
     }
 
+    /** From above and from the side; who turns round is seen from above. A hip that may not go behind is not walked past. */
+    @Test
+    void theBodyIsSeenFromTheSide() {
+        String posterior = hip(LEAD, "posterior");
+        assertThat(LEAD.get(posterior + "/walk").body())
+                .contains("From the side: Both crutches forward.", "From above: Both crutches forward.");
+        assertThat(LEAD.get(posterior + "/walk?way=TURN").body())
+                .contains("From above: ")
+                .doesNotContain("From the side: ");
+    }
+
     @Test
     void anArmHasNoWalk() {
         Map<String, String> form = new HashMap<>(Referring.form("Walking Person", "GT-" + ++numbers, 2));

@@ -36,7 +36,7 @@ class TransferTest {
     void theScriptFollowsTheApproach(String approach, String say, String ceiling) {
         String page =
                 LEAD.get(checkedIn(LEAD, approach) + "/transfer?what=stand-up").body();
-        assertThat(page).contains(say, "Pain on coming in: 2.");
+        assertThat(page).contains(say, "Pain on coming in: 2.", "From the side: " + say, "body-operated");
         if (ceiling == null) {
             assertThat(page).doesNotContain("The hip bends to");
         } else {

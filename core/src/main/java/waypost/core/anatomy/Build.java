@@ -46,7 +46,8 @@ public record Build(double statureMetres, double massKilograms) {
         return statureMetres * shareOfStature;
     }
 
-    double length(Segment segment) {
+    /** Of a segment, in metres. */
+    public double length(Segment segment) {
         return metres(segment.lengthShare());
     }
 }

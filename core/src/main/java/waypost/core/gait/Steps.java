@@ -14,10 +14,14 @@ final class Steps {
 
     private static final double HALF_WIDTH = 0.10;
     private static final double AID_ASIDE = 0.30;
-    private static final double AID_AHEAD = 0.25;
-    private static final double FRAME_AHEAD = 0.40;
-    private static final double STEP = 0.30;
+    private static final double AID_AHEAD = 0.15;
+    private static final double FRAME_AHEAD = 0.30;
+    private static final double STEP = 0.25;
+    /** A frame that goes ahead of both feet is still to be reached. */
+    private static final double STEP_WITH_FRAME_AHEAD = 0.15;
+
     private static final double TREAD = 0.28;
+    private static final double BEFORE_A_STAIR = 0.05;
     private static final int CYCLES = 2;
     private static final int STAIRS = 2;
     private static final double TURN_DEGREES = 90;
@@ -34,17 +38,20 @@ final class Steps {
     }
 
     Stand begin() {
+        double tips = walk.way().isStairs() ? BEFORE_A_STAIR : AID_AHEAD;
         Map<Part, Place> places = new EnumMap<>(Part.class);
-        places.put(Part.OPERATED_FOOT, Place.at(operatedSide * HALF_WIDTH, 0).lifted(walk.isOffTheFloor()));
+        places.put(
+                Part.OPERATED_FOOT,
+                Place.at(operatedSide * HALF_WIDTH, walk.heldAhead()).lifted(walk.isOffTheFloor()));
         places.put(Part.OTHER_FOOT, Place.at(-operatedSide * HALF_WIDTH, 0));
         switch (walk.aid()) {
             case WALKER -> places.put(Part.FRAME, Place.at(0, FRAME_AHEAD));
             case TWO_CRUTCHES -> {
-                places.put(Part.AID_OPERATED_SIDE, Place.at(operatedSide * AID_ASIDE, AID_AHEAD));
-                places.put(Part.AID_OTHER_SIDE, Place.at(-operatedSide * AID_ASIDE, AID_AHEAD));
+                places.put(Part.AID_OPERATED_SIDE, Place.at(operatedSide * AID_ASIDE, tips));
+                places.put(Part.AID_OTHER_SIDE, Place.at(-operatedSide * AID_ASIDE, tips));
             }
             // Across from the operated leg, so that it is held while that leg carries.
-            case ONE_CRUTCH, CANE -> places.put(Part.AID_OTHER_SIDE, Place.at(-operatedSide * AID_ASIDE, AID_AHEAD));
+            case ONE_CRUTCH, CANE -> places.put(Part.AID_OTHER_SIDE, Place.at(-operatedSide * AID_ASIDE, tips));
             case NONE -> {}
         }
         return new Stand(places);
@@ -81,15 +88,16 @@ final class Steps {
             if (walk.pattern() == Pattern.TWO_POINT) {
                 twoPoint();
             } else {
-                threePoint(walk.pattern() == Pattern.THREE_POINT_THROUGH ? STEP : 0);
+                threePoint(walk.goesPast());
             }
         }
     }
 
     /** A leg that takes nothing goes with the aid, and both stay ahead of the leg that stands. */
-    private void threePoint(double past) {
-        double to = now.of(Part.OTHER_FOOT).y() + STEP;
-        double aidBy = to - now.of(Part.OPERATED_FOOT).y();
+    private void threePoint(boolean past) {
+        double step = past && walk.aid() == Aid.WALKER ? STEP_WITH_FRAME_AHEAD : STEP;
+        double to = now.of(Part.OTHER_FOOT).y() + step;
+        double aidBy = to - now.of(Part.OPERATED_FOOT).y() + walk.heldAhead();
         if (walk.isOffTheFloor()) {
             Set<Part> together = aids();
             together.add(Part.OPERATED_FOOT);
@@ -98,13 +106,13 @@ final class Steps {
             move(aids(), place -> place.ahead(aidBy));
             move(Set.of(Part.OPERATED_FOOT), place -> place.to(to));
         }
-        move(Set.of(Part.OTHER_FOOT), place -> place.to(to + past));
+        move(Set.of(Part.OTHER_FOOT), place -> place.to(past ? to + step : to));
     }
 
     private void twoPoint() {
         double to = now.of(Part.OTHER_FOOT).y() + STEP;
         move(across(Part.OPERATED_FOOT, Part.AID_OTHER_SIDE), place -> ahead(place, to));
-        move(across(Part.OTHER_FOOT, Part.AID_OPERATED_SIDE), place -> ahead(place, to + STEP));
+        move(across(Part.OTHER_FOOT, Part.AID_OPERATED_SIDE), place -> ahead(place, walk.goesPast() ? to + STEP : to));
     }
 
     private Set<Part> across(Part foot, Part aid) {
@@ -129,13 +137,19 @@ final class Steps {
         }
     }
 
-    /** Down with the aid and the operated leg first. */
+    /** Down with the aid and the operated leg first; together where that leg can't give while it stands above. */
     private void downstairs() {
         for (int step = 1; step <= STAIRS; step++) {
             int level = -step;
             double tread = step * TREAD;
-            move(aids(), place -> place.onLevel(level, tread));
-            move(Set.of(Part.OPERATED_FOOT), place -> place.onLevel(level, tread));
+            if (walk.stepsDownTogether()) {
+                Set<Part> together = aids();
+                together.add(Part.OPERATED_FOOT);
+                move(together, place -> place.onLevel(level, tread));
+            } else {
+                move(aids(), place -> place.onLevel(level, tread));
+                move(Set.of(Part.OPERATED_FOOT), place -> place.onLevel(level, tread));
+            }
             move(Set.of(Part.OTHER_FOOT), place -> place.onLevel(level, tread));
         }
     }

@@ -6,6 +6,8 @@ public enum Turning {
     TOWARD_THE_OTHER_SIDE(-1, 20, false),
     /** Round in small steps with the operated foot first: it is never left behind. */
     OPERATED_FOOT_FIRST(1, 20, true),
+    /** Toward the other side with the operated foot first: it never turns out. */
+    NEVER_TURNED_OUT(-1, 20, true),
     /** Where no rule speaks of the hip: in small steps, each foot lifted. */
     IN_SMALL_STEPS(-1, 20, false),
     /** What holds for every approach: toward the other side in still smaller steps, the operated foot close after. */

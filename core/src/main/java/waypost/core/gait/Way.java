@@ -7,8 +7,12 @@ public enum Way {
     STAIRS_DOWN,
     TURN;
 
+    boolean isStairs() {
+        return this == STAIRS_UP || this == STAIRS_DOWN;
+    }
+
     /** A frame with four legs stays off the stairs. */
     public boolean goesWith(Aid aid) {
-        return this == LEVEL || this == TURN || aid != Aid.WALKER;
+        return !isStairs() || aid != Aid.WALKER;
     }
 }

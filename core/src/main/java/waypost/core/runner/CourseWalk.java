@@ -2,11 +2,22 @@ package waypost.core.runner;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import waypost.core.body.Arc;
+import waypost.core.body.Direction;
+import waypost.core.body.Mode;
 import waypost.core.body.Motion;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
+import waypost.core.demand.Chain;
+import waypost.core.demand.Demand;
+import waypost.core.demand.EndRange;
+import waypost.core.demand.Loading;
+import waypost.core.exercise.Reducible;
+import waypost.core.exercise.Role;
+import waypost.core.exercise.RoleKey;
 import waypost.core.gait.Aid;
+import waypost.core.gait.LegBounds;
 import waypost.core.gait.Pattern;
 import waypost.core.gait.Turning;
 import waypost.core.gait.Walk;
@@ -30,9 +41,14 @@ public record CourseWalk(Walk usual, List<Aid> aids, WeightLimit weight, Optiona
         aids = List.copyOf(aids);
     }
 
+    private static final double STANDING_HIP = 45;
+    /** What a hip turns while the feet go round in small steps. */
+    private static final double SMALL_STEP = 10;
+
     public static CourseWalk of(Standing standing) {
         WeightLimit weight = WeightLimit.of(standing);
-        Walk byWeight = Walk.usual(standing.facts().side(), weight.most(), weight.alone(), turning(standing));
+        Walk byWeight =
+                Walk.usual(standing.facts().side(), weight.most(), weight.alone(), turning(standing), bounds(standing));
         List<Aid> aids = AidsToday.of(standing, weight);
         return new CourseWalk(
                 byWeight.with(Optional.of(usual(byWeight.aid(), aids)), Optional.empty(), Optional.empty()),
@@ -62,12 +78,51 @@ public record CourseWalk(Walk usual, List<Aid> aids, WeightLimit weight, Optiona
                 .toList();
     }
 
+    /** How far hip and knee of the operated leg bend while it stands, walks or sits, by itself or moved. */
+    public static LegBounds bounds(Standing standing) {
+        return new LegBounds(bounds(standing, Motion.HIP_FLEXION), bounds(standing, Motion.KNEE_FLEXION));
+    }
+
+    private static Arc bounds(Standing standing, Motion motion) {
+        List<Role> held = Stream.of(Mode.ACTIVE, Mode.PASSIVE)
+                .map(mode -> held(motion, mode))
+                .toList();
+        return standing.precautions().stream()
+                .filter(each -> each.limit().limit() instanceof MotionLimit limit
+                        && limit.motion() == motion
+                        && held.stream().anyMatch(role -> limit.concerns(role, 0)))
+                .flatMap(each -> each.step().value().most().map(Arc.class::cast).stream())
+                .reduce(motion.possible(), (so, each) -> so.intersect(each).orElse(so));
+    }
+
+    /** A foot that stands, and nothing held against. */
+    private static Role held(Motion motion, Mode mode) {
+        return Role.of(
+                new RoleKey("stance", "operated"),
+                "",
+                List.of(new Demand.Movement(
+                        motion,
+                        motion.possible(),
+                        Optional.empty(),
+                        Direction.POSITIVE,
+                        mode,
+                        Chain.CLOSED,
+                        Loading.NONE,
+                        EndRange.SHORT_OF_IT)),
+                Reducible.NOTHING);
+    }
+
     /** Who may not turn in turns another way than who may not be left behind turned out; who may neither keeps both. */
     static Turning turning(Standing standing) {
-        boolean notIn = barsTurningIn(standing);
+        boolean notIn = standing.precautions().stream().anyMatch(each -> isOfAStandingHip(each) && barsTurningIn(each));
+        boolean notOut =
+                standing.precautions().stream().anyMatch(each -> isOfAStandingHip(each) && barsTurningOut(each));
         boolean notBehind = standing.precautions().stream().anyMatch(CourseWalk::barsTurningOutBehind);
-        if (notIn && notBehind) {
+        if (notIn && (notBehind || notOut)) {
             return Turning.BY_EVERY_RULE;
+        }
+        if (notOut && !notIn) {
+            return Turning.NEVER_TURNED_OUT;
         }
         return notIn ? Turning.TOWARD_THE_OTHER_SIDE : notBehind ? Turning.OPERATED_FOOT_FIRST : Turning.IN_SMALL_STEPS;
     }
@@ -90,6 +145,26 @@ public record CourseWalk(Walk usual, List<Aid> aids, WeightLimit weight, Optiona
                         .most()
                         .map(Arc.class::cast)
                         .map(arc -> arc.least().value() >= 0)
+                        .orElse(true);
+    }
+
+    /** What holds only while the hip is bent further than anybody does who turns round on their feet, is not asked. */
+    private static boolean isOfAStandingHip(Precaution<?> precaution) {
+        return !(precaution.limit().limit() instanceof MotionLimit limit)
+                || limit.circumstance().during().stream()
+                        .noneMatch(each -> each.motion() == Motion.HIP_FLEXION
+                                && each.zone().least().value() >= STANDING_HIP);
+    }
+
+    private static boolean barsTurningOut(Precaution<?> precaution) {
+        return precaution.limit().limit() instanceof MotionLimit limit
+                && limit.motion() == Motion.HIP_ROTATION
+                && precaution
+                        .step()
+                        .value()
+                        .most()
+                        .map(Arc.class::cast)
+                        .map(arc -> arc.most().value() < SMALL_STEP)
                         .orElse(true);
     }
 

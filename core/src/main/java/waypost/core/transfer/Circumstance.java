@@ -3,12 +3,9 @@ package waypost.core.transfer;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Motion;
-import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
-import waypost.core.limit.MotionLimit;
 import waypost.core.runner.CourseWalk;
 import waypost.core.runner.WeightLimit;
 
@@ -43,22 +40,9 @@ public enum Circumstance {
         return today;
     }
 
-    /** How far the hip may bend today at most, where that is less than sitting upright on a low seat asks. */
+    /** How far the hip may bend today at most, where something limits it. */
     public static Optional<Degrees> hipCeiling(Standing standing) {
-        return standing.precautions().stream()
-                .flatMap(each -> ceiling(each).stream())
-                .min(Degrees::compareTo);
-    }
-
-    private static Optional<Degrees> ceiling(Precaution<?> precaution) {
-        return precaution.limit().limit() instanceof MotionLimit limit && limit.motion() == Motion.HIP_FLEXION
-                ? precaution
-                        .step()
-                        .value()
-                        .most()
-                        .map(Arc.class::cast)
-                        .map(Arc::most)
-                        .filter(most -> most.compareTo(limit.motion().possible().most()) < 0)
-                : Optional.empty();
+        return Optional.of(CourseWalk.bounds(standing).hip().most())
+                .filter(most -> most.compareTo(Motion.HIP_FLEXION.possible().most()) < 0);
     }
 }

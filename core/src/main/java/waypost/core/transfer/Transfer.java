@@ -23,10 +23,17 @@ public record Transfer(String id, String title, Optional<RoleKey> loggedAs, List
      * @param say to the patient
      * @param guard what the therapist does meanwhile
      * @param watch what ends it or is corrected
+     * @param shows how the body is held then; empty where a picture from the side would not tell it
      * @param when of which all must hold; none for every course
      * @param unless of which none may hold
      */
-    public record Step(String say, String guard, String watch, Set<Circumstance> when, Set<Circumstance> unless) {
+    public record Step(
+            String say,
+            String guard,
+            String watch,
+            Optional<Moment> shows,
+            Set<Circumstance> when,
+            Set<Circumstance> unless) {
 
         public Step {
             when = Set.copyOf(when);

@@ -100,7 +100,8 @@ class WalkTest {
                                 Side.LEFT,
                                 BodyShare.ofPercent(percent),
                                 BodyShare.ofPercent(alone),
-                                Turning.BY_EVERY_RULE)
+                                Turning.BY_EVERY_RULE,
+                                LegBounds.FREE)
                         .aid())
                 .isEqualTo(aid);
     }
@@ -113,10 +114,11 @@ class WalkTest {
             for (Aid aid : Aid.values()) {
                 for (Pattern pattern : Pattern.values()) {
                     for (Way way : Way.values()) {
-                        Walk walk = Walk.usual(Side.RIGHT, most, most, Turning.BY_EVERY_RULE)
+                        Walk walk = Walk.usual(Side.RIGHT, most, most, Turning.BY_EVERY_RULE, LegBounds.FREE)
                                 .with(Optional.of(aid), Optional.of(pattern), Optional.of(way));
                         assertThat(walk.aid().isEnoughFor(most, most)).isTrue();
-                        assertThat(walk.pattern().goesWith(walk.aid(), most)).isTrue();
+                        assertThat(walk.pattern().goesWith(walk.aid(), most, LegBounds.FREE))
+                                .isTrue();
                         assertThat(walk.way().goesWith(walk.aid())).isTrue();
                         assertThat(walk.moves()).isNotEmpty();
                     }
@@ -151,18 +153,17 @@ class WalkTest {
                                 .isTrue());
     }
 
+    private static List<Pattern> patterns(Aid aid, double percent) {
+        return walk(Side.LEFT, aid, Pattern.TWO_POINT, Way.LEVEL, Turning.BY_EVERY_RULE, percent)
+                .patterns();
+    }
+
     private static Stream<Walk> turns() {
         List<Walk> turns = new ArrayList<>();
         for (Side side : Side.values()) {
             for (Aid aid : Aid.values()) {
                 for (Turning turning : Turning.values()) {
-                    turns.add(walk(
-                            side,
-                            aid,
-                            Walk.patterns(aid, BodyShare.ofPercent(100)).get(0),
-                            Way.TURN,
-                            turning,
-                            100));
+                    turns.add(walk(side, aid, patterns(aid, 100).get(0), Way.TURN, turning, 100));
                 }
             }
         }
@@ -177,7 +178,10 @@ class WalkTest {
         for (Move move : walk.moves()) {
             Stand now = move.after();
             double in = now.turnedIn(walk.operated());
-            if (walk.turning() != Turning.OPERATED_FOOT_FIRST) {
+            if (walk.turning() == Turning.NEVER_TURNED_OUT) {
+                assertThat(in).isGreaterThanOrEqualTo(-ALMOST);
+                assertThat(now.asideOfMiddle(walk.operated())).isGreaterThan(0.15);
+            } else if (walk.turning() != Turning.OPERATED_FOOT_FIRST) {
                 assertThat(in).isLessThanOrEqualTo(ALMOST);
                 assertThat(now.asideOfMiddle(walk.operated())).isGreaterThan(0.15);
             }
@@ -216,7 +220,7 @@ class WalkTest {
     void onTheLevelNothingCrossesAndNothingTurns() {
         for (Side side : Side.values()) {
             for (Aid aid : Aid.values()) {
-                for (Pattern pattern : Walk.patterns(aid, BodyShare.ofPercent(100))) {
+                for (Pattern pattern : patterns(aid, 100)) {
                     for (Way way : List.of(Way.LEVEL, Way.STAIRS_UP, Way.STAIRS_DOWN)) {
                         walk(side, aid, pattern, way, Turning.BY_EVERY_RULE, 100)
                                 .moves()

@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
 import waypost.core.transfer.Circumstance;
+import waypost.core.transfer.Moment;
 import waypost.core.transfer.Transfer;
 import waypost.library.text.Entry;
 import waypost.library.text.Suggestion;
@@ -47,6 +48,7 @@ record TransferReader(Map<String, Activity> activities, Map<String, Transfer> tr
                 entry.at("say").as(TransferReader::sided),
                 entry.at("guard").as(TransferReader::sided),
                 entry.at("watch").as(TransferReader::sided),
+                Word.maybe(entry, "shows", Moment.class),
                 Set.copyOf(Word.all(entry, "when", Circumstance.class)),
                 Set.copyOf(Word.all(entry, "unless", Circumstance.class)));
     }

@@ -30,7 +30,7 @@ public record GaitWords(Walk walk, Optional<Double> mass) {
         return switch (walk.way()) {
             case TURN -> turn(operated, other);
             case STAIRS_UP -> other ? "The " + side(false) + " leg up first." : up(aids);
-            case STAIRS_DOWN -> operated ? "The " + side(true) + " leg down to it" + carries() : down(other);
+            case STAIRS_DOWN -> operated ? operatedDown(aids) : down(other);
             case LEVEL -> level(operated, other, aids);
         };
     }
@@ -38,7 +38,7 @@ public record GaitWords(Walk walk, Optional<Double> mass) {
     private String level(boolean operated, boolean other, boolean aids) {
         if (operated && aids) {
             return walk.isOffTheFloor()
-                    ? aid(true) + " forward, the " + side(true) + " leg off the floor with " + it() + "."
+                    ? aid(true) + " forward, the " + side(true) + " leg off the floor with " + it() + held()
                     : aid(true) + " and the " + side(true) + " leg forward together" + carries();
         }
         if (operated) {
@@ -49,13 +49,9 @@ public record GaitWords(Walk walk, Optional<Double> mass) {
         }
         if (other) {
             return (walk.isOffTheFloor() ? "Push down through the hands. " : "") + "The " + side(false) + " leg "
-                    + (goesPast() ? "past it." : "up to it.");
+                    + (walk.goesPast() ? "past it." : "up to it.");
         }
         return aid(true) + " forward" + (walk.aid() == Aid.WALKER ? ", all four legs down." : ".");
-    }
-
-    private boolean goesPast() {
-        return walk.pattern() != Pattern.THREE_POINT_TO;
     }
 
     private String up(boolean aids) {
@@ -63,6 +59,15 @@ public record GaitWords(Walk walk, Optional<Double> mass) {
                 ? aid(true) + " up onto the same step, the " + side(true) + " leg off the floor."
                 : "The " + side(true) + " leg" + (aids ? " and " + aid(false) : "") + " up onto the same step"
                         + carries();
+    }
+
+    private String operatedDown(boolean aids) {
+        if (walk.isOffTheFloor()) {
+            return aid(true) + " down, the " + side(true) + " leg off the floor with " + it() + ".";
+        }
+        return aids
+                ? aid(true) + " and the " + side(true) + " leg down together" + carries()
+                : "The " + side(true) + " leg down" + (aids() ? " to it" : " first") + carries();
     }
 
     private String down(boolean other) {
@@ -91,6 +96,8 @@ public record GaitWords(Walk walk, Optional<Double> mass) {
                         "away from the operated side, in small steps: that leg never crosses and never turns in.";
                     case OPERATED_FOOT_FIRST ->
                         "the operated foot first, in small steps: it is never left behind, and nothing twists on it.";
+                    case NEVER_TURNED_OUT ->
+                        "away from the operated side, the operated foot first, in small steps: that leg never turns out.";
                     case IN_SMALL_STEPS ->
                         "in small steps: lift each foot, nothing twists on the operated one, and it is not left behind.";
                     case BY_EVERY_RULE ->
@@ -108,6 +115,10 @@ public record GaitWords(Walk walk, Optional<Double> mass) {
                                 " (" + Plain.number(Math.floor(walk.most().kilogramsOf(kilograms))) + " kg)")
                         .orElse("")
                 + ".";
+    }
+
+    private String held() {
+        return walk.isHeldStraight() ? ", held out straight." : ".";
     }
 
     private boolean aids() {

@@ -79,6 +79,7 @@ class GaitWordsTest {
     @CsvSource({
         "LEFT,TOWARD_THE_OTHER_SIDE,right",
         "RIGHT,TOWARD_THE_OTHER_SIDE,left",
+        "LEFT,NEVER_TURNED_OUT,right",
         "LEFT,OPERATED_FOOT_FIRST,left",
         "RIGHT,BY_EVERY_RULE,left",
         "RIGHT,IN_SMALL_STEPS,left"
@@ -97,7 +98,8 @@ class GaitWordsTest {
             for (double percent : new double[] {0, 20, 60, 80, 100}) {
                 BodyShare most = BodyShare.ofPercent(percent);
                 for (Aid aid : Walk.aids(most, most)) {
-                    for (Pattern pattern : Walk.patterns(aid, most)) {
+                    for (Pattern pattern :
+                            new Walk(side, aid, Pattern.TWO_POINT, Way.LEVEL, Turning.BY_EVERY_RULE, most).patterns()) {
                         for (Way way : Way.values()) {
                             if (way.goesWith(aid)) {
                                 walks.add(new Walk(side, aid, pattern, way, Turning.BY_EVERY_RULE, most));
