@@ -93,7 +93,7 @@ public class GaitTest {
                 .contains("From the side: Both crutches forward.", "From above: Both crutches forward.");
         assertThat(LEAD.get(posterior + "/walk?way=TURN").body())
                 .contains("From above: ")
-                .doesNotContain("From the side: ");
+                .doesNotContain("class=\"gait-side\"");
     }
 
     @Test
