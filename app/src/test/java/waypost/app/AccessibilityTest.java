@@ -71,6 +71,7 @@ class AccessibilityTest {
                     "/clinic/outbox",
                     "/courses/" + ottoline + "/teach-back",
                     "/courses/" + ottoline + "/treatment",
+                    "/courses/" + ottoline + "/range",
                     "/courses/" + ottoline + "/movement",
                     "/courses/" + ottoline + "/sport",
                     "/courses/" + ottoline + "/week",

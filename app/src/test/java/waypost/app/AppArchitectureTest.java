@@ -68,6 +68,7 @@ class AppArchitectureTest {
                     "work",
                     "teach",
                     "treatment",
+                    "range",
                     "observation",
                     "sport",
                     "week",

@@ -51,6 +51,7 @@ class QueriesPerRequestTest {
                 "/return",
                 "/share",
                 "/still",
+                "/range",
                 "/weight"
             })
     void aPageSendsFew(String place) {

@@ -104,9 +104,14 @@ public class ReadingEntry {
                 clock.now()));
     }
 
+    /** One form may take a measure in several ways; each gets an id of its own that the form's id determines. */
+    public static UUID idFor(UUID form, String way) {
+        return UUID.nameUUIDFromBytes((form + way).getBytes(StandardCharsets.UTF_8));
+    }
+
     /** One form may write several readings; each gets an id of its own that the form's id determines. */
     public static UUID idFor(UUID form, Measure measure) {
-        return UUID.nameUUIDFromBytes((form + measure.id()).getBytes(StandardCharsets.UTF_8));
+        return idFor(form, measure.id());
     }
 
     /** Replaces a reading by a corrected value, or withdraws it when {@code said} is blank. */
