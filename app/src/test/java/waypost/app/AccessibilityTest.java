@@ -72,6 +72,7 @@ class AccessibilityTest {
                     "/courses/" + ottoline + "/teach-back",
                     "/courses/" + ottoline + "/treatment",
                     "/courses/" + ottoline + "/range",
+                    "/courses/" + ottoline + "/hand",
                     "/courses/" + ottoline + "/movement",
                     "/courses/" + ottoline + "/sport",
                     "/courses/" + ottoline + "/week",

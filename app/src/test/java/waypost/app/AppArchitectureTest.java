@@ -69,6 +69,7 @@ class AppArchitectureTest {
                     "teach",
                     "treatment",
                     "range",
+                    "hand",
                     "observation",
                     "sport",
                     "week",

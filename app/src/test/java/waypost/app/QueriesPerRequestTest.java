@@ -52,6 +52,7 @@ class QueriesPerRequestTest {
                 "/share",
                 "/still",
                 "/range",
+                "/hand",
                 "/weight"
             })
     void aPageSendsFew(String place) {

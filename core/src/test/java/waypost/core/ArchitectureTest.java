@@ -33,7 +33,7 @@ class ArchitectureTest {
             List.of("course"),
             List.of("block", "care", "compare", "followup", "movement", "progression", "sport", "treatment"),
             List.of("battery", "caseload", "home", "runner", "visit"),
-            List.of("transfer"));
+            List.of("transfer", "hand"));
 
     @ArchTest
     static void floorsUseOnlyFloorsBelow(JavaClasses classes) {

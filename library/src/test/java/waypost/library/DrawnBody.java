@@ -47,6 +47,7 @@ final class DrawnBody {
     private static final int LAST_DAY = 112;
 
     private final List<Demand> demands = new ArrayList<>();
+    private final List<Demand> backward = new ArrayList<>();
 
     static Stream<Protocol> legs() {
         return BUNDLE.protocols().stream()
@@ -74,20 +75,29 @@ final class DrawnBody {
     /** To the nearest degree: what is drawn is no finer. */
     DrawnBody at(Motion motion, double degrees) {
         double whole = Math.round(degrees);
-        demands.add(new Demand.Movement(
-                motion,
-                Arc.between(whole, whole),
-                Optional.empty(),
-                Direction.POSITIVE,
-                Mode.ACTIVE,
-                Chain.CLOSED,
-                Loading.NONE,
-                EndRange.SHORT_OF_IT));
+        demands.add(movement(motion, whole, Direction.POSITIVE));
+        backward.add(movement(motion, whole, Direction.NEGATIVE));
         return this;
     }
 
-    /** What it breaks on a day. */
+    private static Demand movement(Motion motion, double whole, Direction working) {
+        return new Demand.Movement(
+                motion,
+                Arc.between(whole, whole),
+                Optional.empty(),
+                working,
+                Mode.ACTIVE,
+                Chain.CLOSED,
+                Loading.NONE,
+                EndRange.SHORT_OF_IT);
+    }
+
+    /** What it breaks on a day, whichever way it works. */
     Stream<String> breaks(Standing standing) {
+        return Stream.of(demands, backward).flatMap(asked -> breaks(standing, asked));
+    }
+
+    private static Stream<String> breaks(Standing standing, List<Demand> demands) {
         Role held = Role.of(new RoleKey("drawn", "operated"), "", demands, Reducible.NOTHING);
         return standing.precautions().stream()
                 .filter(each -> breaks(each, held))

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import waypost.core.body.Arc;
+import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
 import waypost.core.body.Joint;
 import waypost.core.body.Limb;
@@ -76,11 +77,19 @@ public final class Figures {
             Pose pose, Done done, Role role, List<String> equipment, Optional<Arc> allowed, Side side) {
         Motion leading = leading(role);
         if (HandPicture.shows(leading)) {
-            List<Shape> shapes = new HandPicture(leading, pose.start(role), pose.end(role)).shapes(allowed);
+            List<Shape> shapes = new HandPicture(leading, pose.start(role), pose.end(role))
+                    .shapes(allowed.map(arc -> Map.of(leading, arc)).orElse(Map.of()));
             return drawn(shapes, allowed.isPresent(), leading, side, HandPicture.SEEN);
         }
         BodyPicture picture = new BodyPicture(done, leading, pose.band(), equipment, side);
         return drawn(picture.shapes(role, allowed), allowed.isPresent(), leading, side, picture.seen());
+    }
+
+    /** A finger straight and bent as far as it goes, with what is allowed of each joint. */
+    public static Figure ofFinger(
+            Map<Motion, Degrees> straight, Map<Motion, Degrees> bent, Map<Motion, Arc> allowed, Side side) {
+        List<Shape> shapes = new HandPicture(Motion.PIP_FLEXION, straight, bent).shapes(allowed);
+        return drawn(shapes, !allowed.isEmpty(), Motion.PIP_FLEXION, side, HandPicture.SEEN);
     }
 
     /** A joint taken through what is allowed, as a precaution is taught. */

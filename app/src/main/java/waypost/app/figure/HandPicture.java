@@ -3,7 +3,6 @@ package waypost.app.figure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Motion;
@@ -41,14 +40,14 @@ record HandPicture(Motion leading, Map<Motion, Degrees> start, Map<Motion, Degre
         return points;
     }
 
-    List<Shape> shapes(Optional<Arc> allowed) {
+    List<Shape> shapes(Map<Motion, Arc> allowed) {
         List<Shape> shapes = new ArrayList<>();
         shapes.add(BodyShapes.stroke("body-trunk", 18, ELBOW_SIDE, WRIST));
         shapes.addAll(drawn(finger(start), "body-start"));
         Point[] last = finger(end);
         shapes.addAll(drawn(last, "body-end"));
         shapes.add(BodyShapes.mark(last[CHAIN.indexOf(leading)]));
-        allowed.ifPresent(arc -> shapes.add(limit(arc, last)));
+        allowed.forEach((joint, arc) -> shapes.add(limit(joint, arc, last)));
         return shapes;
     }
 
@@ -60,8 +59,8 @@ record HandPicture(Motion leading, Map<Motion, Degrees> start, Map<Motion, Degre
         return shapes;
     }
 
-    private Shape limit(Arc allowed, Point[] finger) {
-        int at = CHAIN.indexOf(leading);
+    private Shape limit(Motion joint, Arc allowed, Point[] finger) {
+        int at = CHAIN.indexOf(joint);
         double before = 0;
         for (Motion motion : CHAIN.subList(0, at)) {
             before -= at(end, motion);

@@ -84,19 +84,14 @@ public record CourseWalk(Walk usual, List<Aid> aids, WeightLimit weight, Optiona
     }
 
     private static Arc bounds(Standing standing, Motion motion) {
-        List<Role> held = Stream.of(Mode.ACTIVE, Mode.PASSIVE)
-                .map(mode -> held(motion, mode))
-                .toList();
-        return standing.precautions().stream()
-                .filter(each -> each.limit().limit() instanceof MotionLimit limit
-                        && limit.motion() == motion
-                        && held.stream().anyMatch(role -> limit.concerns(role, 0)))
-                .flatMap(each -> each.step().value().most().map(Arc.class::cast).stream())
+        return Stream.of(Mode.ACTIVE, Mode.PASSIVE)
+                .flatMap(mode -> Stream.of(Direction.values()).map(working -> held(motion, mode, working)))
+                .flatMap(held -> standing.allowedArc(held, 0).stream())
                 .reduce(motion.possible(), (so, each) -> so.intersect(each).orElse(so));
     }
 
     /** A foot that stands, and nothing held against. */
-    private static Role held(Motion motion, Mode mode) {
+    private static Role held(Motion motion, Mode mode, Direction working) {
         return Role.of(
                 new RoleKey("stance", "operated"),
                 "",
@@ -104,7 +99,7 @@ public record CourseWalk(Walk usual, List<Aid> aids, WeightLimit weight, Optiona
                         motion,
                         motion.possible(),
                         Optional.empty(),
-                        Direction.POSITIVE,
+                        working,
                         mode,
                         Chain.CLOSED,
                         Loading.NONE,
