@@ -76,7 +76,7 @@ class AppArchitectureTest {
                     "otherside",
                     "note",
                     "home"),
-            List.of("battery", "paper", "patientpage", "program", "report", "runner", "transfer"),
+            List.of("battery", "paper", "patientpage", "program", "report", "runner", "transfer", "version"),
             List.of("today", "caseload", "shelf", "bench", "whatif", "exchange"),
             List.of("demo"));
 

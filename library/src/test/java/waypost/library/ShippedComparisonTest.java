@@ -109,6 +109,24 @@ class ShippedComparisonTest {
         }
     }
 
+    /** What is left out of what is to come is over, and the days to come are told as before. */
+    @ParameterizedTest
+    @MethodSource("protocolsWithQuestions")
+    void whatIsToComeIsToldAsItIsJudged(Protocol protocol) {
+        Comparison comparison = Comparison.of(course(protocol, 0), course(protocol, 1));
+        Comparison toCome = comparison.from(new CourseDay(42));
+        assertThat(toCome.roles().stream().flatMap(role -> role.stretches().stream()))
+                .allMatch(
+                        stretch -> stretch.until().map(end -> end.number() > 42).orElse(true));
+        for (int day = 42; day <= LAST_DAY; day += 7) {
+            for (RoleDifference role : comparison.roles()) {
+                assertThat(told(toCome, role.role(), day))
+                        .as(role.role() + " on day " + day)
+                        .isEqualTo(told(comparison, role.role(), day));
+            }
+        }
+    }
+
     @ParameterizedTest
     @MethodSource("protocolsWithQuestions")
     void theOtherWayRoundTheSameTurnsBack(Protocol protocol) {

@@ -18,9 +18,9 @@ import waypost.app.entry.FormProblem;
 import waypost.app.store.Bundles;
 import waypost.app.store.NotFoundException;
 import waypost.core.body.Joint;
-import waypost.core.paper.WeekNames;
 import waypost.library.bundle.Bundle;
 import waypost.library.paper.Paper;
+import waypost.library.paper.PaperFile;
 
 /** Keeps a clinic's papers: every revision stays, and only what is signed reaches a referral. */
 @Service
@@ -107,6 +107,24 @@ class Papers {
         return find(staff, id).id();
     }
 
+    /** Begins a paper with what a file holds, as a draft that is read and signed here like any other. */
+    @Transactional
+    public UUID take(Staff staff, UUID id, PaperFile file) {
+        begin(staff, id, file.title(), file.base(), file.joint().name());
+        PaperRow row = find(staff, id);
+        if (row.revision() == 1) {
+            next(
+                    staff,
+                    row,
+                    1,
+                    String.join(
+                            "\n",
+                            file.lines().stream().map(PaperFile.Line::written).toList()),
+                    PaperAnswers.of(file));
+        }
+        return id;
+    }
+
     /** Keeps the lines as the next revision; who changed the same one meanwhile is told of. */
     @Transactional
     public void write(Staff staff, UUID id, int revision, String lines) {
@@ -129,12 +147,8 @@ class Papers {
             throw new FormProblem("lines", "This line is not in the paper any more. Look at it again.");
         }
         Map<String, String> answers = new HashMap<>(answers(row));
-        answers.put(key(line, question), choice);
+        answers.put(PaperAnswers.key(line, question), choice);
         next(staff, row, revision, row.lines(), answers);
-    }
-
-    static String key(String line, String question) {
-        return question.equals(WeekNames.QUESTION) ? question : line + "\n" + question;
     }
 
     private void next(Staff staff, PaperRow row, int revision, String lines, Map<String, String> answers) {

@@ -1,7 +1,6 @@
 package waypost.app.paper;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -40,14 +39,11 @@ record ReadPaper(PaperRow row, List<Line> lines) {
     }
 
     private static Map<String, String> answersOf(String line, Map<String, String> all) {
-        Map<String, String> answers = new HashMap<>();
-        all.forEach((key, answer) -> {
-            if (key.equals(WeekNames.QUESTION)) {
-                answers.put(key, answer);
-            } else if (key.startsWith(line + "\n")) {
-                answers.put(key.substring(line.length() + 1), answer);
-            }
-        });
+        Map<String, String> answers = PaperAnswers.ofLine(line, all);
+        String weeks = all.get(WeekNames.QUESTION);
+        if (weeks != null) {
+            answers.put(WeekNames.QUESTION, weeks);
+        }
         return answers;
     }
 
@@ -61,7 +57,7 @@ record ReadPaper(PaperRow row, List<Line> lines) {
     }
 
     /** Lines that are not rules yet. */
-    long open() {
+    public long open() {
         return lines.stream().filter(line -> line.rules().isEmpty()).count();
     }
 

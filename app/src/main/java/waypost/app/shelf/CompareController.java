@@ -12,6 +12,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import waypost.app.account.Staff;
+import waypost.app.difference.ComparePage;
 import waypost.app.difference.DifferencePage;
 import waypost.app.map.ComparisonMaps;
 import waypost.app.map.Scale;

@@ -17,7 +17,8 @@ public record Signature(
         HOLD_END,
         NOTE,
         COUNTERSIGN,
-        REPORT
+        REPORT,
+        VERSION
     }
 
     public static Signature of(UUID courseId, Kind kind, String wording, String evidence, Staff by, Instant at) {

@@ -2,7 +2,9 @@ package waypost.app.store;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.springframework.stereotype.Service;
@@ -47,6 +49,12 @@ public class ClinicProtocols {
         mapper.find(clinicId)
                 .forEach(own -> offered.add(bundles.get(own.bundleHash()).protocol(own.protocol())));
         return offered;
+    }
+
+    /** By each of the clinic's own protocols the hash of the bundle in which its last signed version stands. */
+    @Transactional(readOnly = true)
+    public Map<String, String> own(UUID clinicId) {
+        return mapper.find(clinicId).stream().collect(Collectors.toMap(Published::protocol, Published::bundleHash));
     }
 
     /** The bundle in which a clinic's protocol stands; what ships for every other, so that it is not found there. */

@@ -1,6 +1,7 @@
 package waypost.app.store;
 
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -120,6 +121,44 @@ public class CourseLoader {
             });
             return loaded;
         }
+    }
+
+    /**
+     * Courses of this clinic as they would be under other published bundles, by id, each beside the patient's others as they
+     * are. One that can't be put together so is left out.
+     *
+     * @param hashes by course the bundle
+     */
+    @Transactional(readOnly = true)
+    public Map<UUID, LoadedCourse> under(UUID clinicId, Map<UUID, String> hashes) {
+        List<CourseRow> rows = hashes.isEmpty()
+                ? List.of()
+                : mapper.findCourses(clinicId, hashes.keySet().toArray(UUID[]::new));
+        Map<UUID, CourseRow> moved = rows.stream()
+                .filter(row -> hashes.containsKey(row.id()))
+                .collect(Collectors.toMap(
+                        CourseRow::id, row -> row.under(Objects.requireNonNull(hashes.get(row.id())))));
+        Map<UUID, CourseRows> asTheyAre = stored(rows);
+        Map<UUID, Readings> read = readingStore.of(moved.values(), bundles::published);
+        Map<UUID, LoadedCourse> loaded = new LinkedHashMap<>();
+        moved.forEach((id, course) -> {
+            List<CourseRow> patient = rows.stream()
+                    .filter(row -> row.patientId().equals(course.patientId()))
+                    .map(row -> row.id().equals(id) ? course : row)
+                    .toList();
+            Map<UUID, CourseRows> stored = new HashMap<>(asTheyAre);
+            stored.computeIfPresent(id, (same, as) -> as.with(read.getOrDefault(id, Readings.NONE)));
+            try {
+                loaded.put(
+                        id, Objects.requireNonNull(together.of(patient, stored).get(id)));
+            } catch (RuntimeException unreadable) {
+                if (Outage.isBehind(unreadable)) {
+                    throw unreadable;
+                }
+                LOG.warn("course {} can't be put together under bundle {}", id, course.bundleHash());
+            }
+        });
+        return loaded;
     }
 
     /** Whose courses these are, without putting one together; another clinic's are left out. */

@@ -10,7 +10,7 @@ interface CourseMapper {
 
     /** The named courses as far as they are the clinic's, with every other course of their patients. */
     @Select("""
-            select c.id, c.clinic_id, c.patient_id, c.bundle_hash, c.protocol_id,
+            select c.id, c.clinic_id, c.patient_id, coalesce(v.bundle_hash, c.bundle_hash) as bundle_hash, c.protocol_id,
                    p.name as patient_name, p.number as patient_number, p.birth_date,
                    s.id as statement_id, s.operation, s.day_zero, s.side, s.surgeon, s.answers::text as answers,
                    c.revises, e.ended_on, r.last_reading, r.readings, o.own_exercises
@@ -24,6 +24,8 @@ interface CourseMapper {
               join patient p on p.id = c.patient_id
               join statement s on s.course_id = c.id
               left join course_end e on e.course_id = c.id
+              left join lateral (select bundle_hash from course_version where course_id = c.id
+                                  order by nth desc limit 1) v on true
              where c.clinic_id = #{clinicId}
                and c.patient_id in (select patient_id from course where id = any (#{ids}) and clinic_id = #{clinicId})
                and not exists (select 1 from statement later where later.replaces = s.id)

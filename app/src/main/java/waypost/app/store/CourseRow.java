@@ -33,4 +33,29 @@ public record CourseRow(
         @Nullable LocalDate endedOn,
         @Nullable Long lastReading,
         long readings,
-        @Nullable String ownExercises) {}
+        @Nullable String ownExercises) {
+
+    /** The same course under another published bundle. */
+    CourseRow under(String otherHash) {
+        return new CourseRow(
+                id,
+                clinicId,
+                patientId,
+                otherHash,
+                protocolId,
+                patientName,
+                patientNumber,
+                birthDate,
+                statementId,
+                operation,
+                dayZero,
+                side,
+                surgeon,
+                answers,
+                revises,
+                endedOn,
+                lastReading,
+                readings,
+                ownExercises);
+    }
+}

@@ -27,4 +27,9 @@ record CourseRows(
         sessions = List.copyOf(sessions);
         checkIns = List.copyOf(checkIns);
     }
+
+    /** The same with its readings read otherwise. */
+    CourseRows with(Readings others) {
+        return new CourseRows(others, advances, holds, attested, orders, events, narrowings, sessions, checkIns);
+    }
 }

@@ -3,7 +3,6 @@ package waypost.app.runner;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.selenium.AxeBuilder;
-import java.nio.file.Path;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
@@ -57,7 +56,6 @@ class ShareBrowserTest {
             browser.press("The one before");
             browser.waitForText("Repetition 1 once more");
             browser.click(By.cssSelector("input[value='trunk leans away']"));
-            browser.picture(Path.of("/tmp/q3.png"));
             isClean(browser);
             browser.press("Put it on record");
             browser.until(driver -> driver.getCurrentUrl().contains("/measures"));

@@ -3,7 +3,6 @@ package waypost.app.runner;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.selenium.AxeBuilder;
-import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
@@ -65,7 +64,6 @@ class StillTest {
                     .isEmpty();
             browser.press("Wavers");
             browser.waitForText("0 of 1 still: not");
-            browser.picture(Path.of("/tmp/q6.png"));
             while (!browser.text().contains("Done")) {
                 browser.press("Still");
             }

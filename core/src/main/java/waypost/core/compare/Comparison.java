@@ -3,6 +3,7 @@ package waypost.core.compare;
 import java.time.LocalDate;
 import java.util.List;
 import waypost.core.course.Course;
+import waypost.core.time.CourseDay;
 
 /**
  * Two courses with one day 0, day by day as if all went to plan: two protocols, two versions of one, or one under two
@@ -30,5 +31,14 @@ public record Comparison(Course left, Course right, List<RoleDifference> roles, 
                     + right.resolved().dayZero() + ", allowed: one day 0");
         }
         return new DayByDay(left, right).compared();
+    }
+
+    /** What of it is still to come: nothing that ended on this day or before. */
+    public Comparison from(CourseDay day) {
+        return new Comparison(
+                left,
+                right,
+                roles.stream().flatMap(role -> role.from(day).stream()).toList(),
+                limits.stream().flatMap(limit -> limit.from(day).stream()).toList());
     }
 }

@@ -26,4 +26,11 @@ public record RoleDifference(
     public boolean opensOtherwise() {
         return !opensLeft.equals(opensRight);
     }
+
+    /** What of it is still to come; empty where nothing is. */
+    Optional<RoleDifference> from(CourseDay day) {
+        List<Stretch<Kinds>> left =
+                stretches.stream().filter(stretch -> stretch.reaches(day)).toList();
+        return left.isEmpty() ? Optional.empty() : Optional.of(new RoleDifference(role, opensLeft, opensRight, left));
+    }
 }

@@ -14,6 +14,11 @@ import waypost.core.time.CourseDay;
  */
 public record Stretch<T>(CourseDay from, Optional<CourseDay> until, T what) {
 
+    /** Whether it lasts beyond the day before this one. */
+    boolean reaches(CourseDay day) {
+        return until.map(end -> end.compareTo(day) > 0).orElse(true);
+    }
+
     /** Stretches of one thing, gathered day by day. */
     static final class Run<T> {
 

@@ -1,4 +1,4 @@
-package waypost.app.shelf;
+package waypost.app.difference;
 
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -26,19 +26,19 @@ import waypost.library.words.WrittenWords;
  * @param rungs by rung the day on which each opens it, with the days on which they judge otherwise
  * @param only what only one of them has or says so: milestones, duties, questions, phases, pain, holds, visits, measuring
  */
-record ComparePage(List<Line> limits, List<Line> rungs, List<Only> only) {
+public record ComparePage(List<Line> limits, List<Line> rungs, List<Only> only) {
 
     /** A difference: what it is about, what the left says, what the right says, and when. */
-    record Line(String title, String left, String right, String when) {}
+    public record Line(String title, String left, String right, String when) {}
 
     /** What only one of the two has. */
-    record Only(String what, List<String> left, List<String> right) {
-        boolean isNothing() {
+    public record Only(String what, List<String> left, List<String> right) {
+        public boolean isNothing() {
             return left.isEmpty() && right.isEmpty();
         }
     }
 
-    static ComparePage of(Comparison comparison, Signs left, Signs right) {
+    public static ComparePage of(Comparison comparison, Signs left, Signs right) {
         return new ComparePage(
                 comparison.limits().stream().flatMap(ComparePage::limits).toList(),
                 comparison.roles().stream()
@@ -59,6 +59,10 @@ record ComparePage(List<Line> limits, List<Line> rungs, List<Only> only) {
                                 only("Where readings should lie", comparison, written(WrittenWords::corridors)))
                         .filter(only -> !only.isNothing())
                         .toList());
+    }
+
+    public boolean isNothing() {
+        return limits.isEmpty() && rungs.isEmpty() && only.isEmpty();
     }
 
     private static Stream<String> milestones(Course course) {

@@ -1,0 +1,80 @@
+package waypost.app.paper;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import waypost.app.testing.Visitor;
+
+/** A paper leaves one clinic as a file and is a draft in another. */
+class PaperFileTest {
+
+    private static final Visitor LEAD = Visitor.signedIn("upriver");
+    private static final Visitor OTHERS = Visitor.signedIn("lead");
+
+    private static String begun(String title, String... lines) {
+        UUID id = UUID.randomUUID();
+        LEAD.post(
+                "/papers",
+                Map.of("entryId", id.toString(), "title", title, "base", "knee.meniscus-repair", "joint", "knee"));
+        String paper = "/papers/" + id;
+        LEAD.post(paper, Map.of("revision", "1", "lines", String.join("\n", lines)));
+        return paper;
+    }
+
+    private static Map<String, String> sent(String text) {
+        return Map.of("entryId", UUID.randomUUID().toString(), "text", text);
+    }
+
+    @Test
+    void whatLeavesAsAFileIsADraftThere() {
+        String paper = begun("Meniscus: \"as I do it\"", "NWB 4 wks then FWB", "bike wk 8");
+        String file = LEAD.get(paper + "/file").body();
+        assertThat(file).contains("base: knee.meniscus-repair", "licence: ", "source: ", "- line: \"bike wk 8\"");
+
+        Map<String, String> taken = sent(file);
+        Visitor.Answer answer = OTHERS.post("/papers/file", taken);
+        assertThat(answer.location()).endsWith("/papers/" + taken.get("entryId"));
+        assertThat(OTHERS.post("/papers/file", taken).location()).isEqualTo(answer.location());
+        assertThat(OTHERS.get("/papers/" + taken.get("entryId")).body())
+                .contains("NWB 4 wks then FWB", "bike wk 8", "draft")
+                .doesNotContain("revision 3");
+        String again = OTHERS.get("/papers/" + taken.get("entryId") + "/file").body();
+        assertThat(again.substring(again.indexOf("lines:"))).isEqualTo(file.substring(file.indexOf("lines:")));
+        assertThat(LEAD.get("/papers/" + taken.get("entryId")).status()).isEqualTo(404);
+        assertThat(OTHERS.get(paper + "/file").status()).isEqualTo(404);
+    }
+
+    /** Looked at, nothing is written. */
+    @Test
+    void aFileIsLookedAtFirst() {
+        String paper = begun("Meniscus, looked at", "NWB 4 wks then FWB", "protect the repair");
+        String file = LEAD.get(paper + "/file").body();
+        String before = OTHERS.get("/papers").body();
+        assertThat(OTHERS.upload("/papers/file/look", file.getBytes(StandardCharsets.UTF_8))
+                        .body())
+                .contains("Meniscus, looked at", "1 of 2 lines are open", "Not understood.", "Begin it as a draft");
+        assertThat(OTHERS.get("/papers").body()).doesNotContain("Meniscus, looked at");
+        assertThat(before).doesNotContain("Meniscus, looked at");
+        assertThat(OTHERS.upload("/papers/file/look", new byte[] {(byte) 0xff, (byte) 0xfe, 0x41})
+                        .body())
+                .contains("no UTF-8 text");
+        assertThat(OTHERS.upload("/papers/file/look", new byte[300_000]).body()).contains("allowed: up to 200000");
+    }
+
+    @Test
+    void whatIsNoPaperIsRefusedWithItsPlace() {
+        assertThat(LEAD.post("/papers/file", sent("surgeon-paper: x\nbase: y\n"))
+                        .body())
+                .contains("paper.yaml", "problem");
+        assertThat(LEAD.post("/papers/file", sent("\u0000")).status()).isIn(400, 422);
+        assertThat(LEAD.post(
+                                "/papers/file",
+                                sent(
+                                        "surgeon-paper: x\nbase: no.such\njoint: knee\nlicence: a\nsource: b\nlines: []\n"))
+                        .body())
+                .contains("Choose the protocol that the paper comes nearest to.");
+    }
+}
