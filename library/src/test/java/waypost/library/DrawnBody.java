@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -21,8 +20,6 @@ import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
 import waypost.core.demand.Chain;
 import waypost.core.demand.Demand;
-import waypost.core.demand.EndRange;
-import waypost.core.demand.Loading;
 import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
@@ -81,15 +78,7 @@ final class DrawnBody {
     }
 
     private static Demand movement(Motion motion, double whole, Direction working) {
-        return new Demand.Movement(
-                motion,
-                Arc.between(whole, whole),
-                Optional.empty(),
-                working,
-                Mode.ACTIVE,
-                Chain.CLOSED,
-                Loading.NONE,
-                EndRange.SHORT_OF_IT);
+        return Demand.Movement.lightly(motion, Arc.between(whole, whole), working, Mode.ACTIVE, Chain.CLOSED);
     }
 
     /** What it breaks on a day, whichever way it works. */

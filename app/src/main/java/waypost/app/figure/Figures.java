@@ -16,8 +16,6 @@ import waypost.core.body.Side;
 import waypost.core.demand.BodyShare;
 import waypost.core.demand.Chain;
 import waypost.core.demand.Demand;
-import waypost.core.demand.EndRange;
-import waypost.core.demand.Loading;
 import waypost.core.demand.Posture;
 import waypost.core.demand.Support;
 import waypost.core.done.Done;
@@ -95,15 +93,7 @@ public final class Figures {
     /** A joint taken through what is allowed, as a precaution is taught. */
     public static Figure ofLimit(Motion motion, Arc allowed, Side side) {
         Posture posture = motion.joint() == Joint.HIP ? Posture.SUPINE : Posture.STANDING;
-        Demand.Movement through = new Demand.Movement(
-                motion,
-                allowed,
-                Optional.empty(),
-                Direction.POSITIVE,
-                Mode.ACTIVE,
-                Chain.OPEN,
-                Loading.NONE,
-                EndRange.SHORT_OF_IT);
+        Demand.Movement through = Demand.Movement.lightly(motion, allowed, Direction.POSITIVE, Mode.ACTIVE, Chain.OPEN);
         Role taught = Role.of(
                 new RoleKey("limit", "operated"),
                 "",

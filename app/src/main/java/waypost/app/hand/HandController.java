@@ -94,6 +94,7 @@ class HandController {
                 .addObject("head", open.head())
                 .addObject("lines", lines)
                 .addObject("worked", String.join(", ", worked))
+                .addObject("anyHurt", lines.stream().anyMatch(HandLines.Line::hurt))
                 .addObject("chosen", chosen.orElse(null))
                 .addObject("closed", isHand ? HandRecord.closed(open).orElse("") : "")
                 .addObject("splint", HandWords.splint(SplintBounds.of(open.standing())))

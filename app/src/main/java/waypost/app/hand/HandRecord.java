@@ -61,7 +61,11 @@ class HandRecord {
     @Transactional
     public void keep(Staff staff, OpenCourse open, HandForm form) {
         FingerReading taken = form.reading(open.today());
-        boolean hurt = mapper.hurt(open.course().row().id()).contains(taken.finger());
+        Set<Finger> hurts = hurt(open);
+        if (hurts.isEmpty()) {
+            throw new FormProblem("finger", "Nobody has said which finger is hurt: say that first, nothing was kept.");
+        }
+        boolean hurt = hurts.contains(taken.finger());
         if (hurt) {
             closed(open).ifPresent(why -> {
                 throw new FormProblem("finger", why);

@@ -104,9 +104,22 @@ class HandTest {
         assertThat(LEAD.get(course + "/measures/readings").body()).doesNotContain("worst of");
     }
 
+    /** Before anybody has said which finger is hurt, none is measured: it might be that one. */
+    @Test
+    void noFingerIsMeasuredBeforeTheHurtOneIsNamed() {
+        String course = hand(LEAD, 10, "passive-only");
+        assertThat(LEAD.get(course + "/hand").body())
+                .contains("Say first which finger is hurt")
+                .doesNotContain("name=\"mcpBent\"");
+        assertThat(LEAD.post(course + "/hand", finger("INDEX", "80", "0", "95", "15", "55", "5"))
+                        .body())
+                .contains("Nobody has said which finger is hurt");
+    }
+
     @Test
     void whatCannotBeReadIsRefused() {
         String course = hand(LEAD, 60, "early-active");
+        hurts(course, "INDEX");
         assertThat(LEAD.post(course + "/hand", finger("INDEX", "80", "0", "x", "15", "55", "5"))
                         .body())
                 .contains("PIP, bent: found &#39;x&#39;, allowed: degrees such as 80.", "value=\"80\"");

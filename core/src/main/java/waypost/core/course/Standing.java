@@ -8,10 +8,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import waypost.core.body.Arc;
+import waypost.core.body.Direction;
 import waypost.core.body.Mode;
 import waypost.core.body.Motion;
 import waypost.core.criterion.Criterion;
+import waypost.core.demand.Chain;
 import waypost.core.demand.Demand;
+import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.DayGate;
@@ -42,6 +45,9 @@ public record Standing(
         List<Milestone> milestones,
         List<Verdict> verdicts,
         boolean planned) {
+
+    /** Nobody's exercise: what is only moved, to ask what is left. */
+    private static final RoleKey LIGHTLY = new RoleKey("moved-lightly", "operated");
 
     public Standing {
         milestones = List.copyOf(milestones);
@@ -102,6 +108,16 @@ public record Standing(
             }
         }
         return allowed;
+    }
+
+    /** What they leave of an axis that is moved lightly in these modes, whichever way it works. */
+    public Arc allowedArc(Motion motion, Chain chain, Mode... modes) {
+        return Stream.of(modes)
+                .flatMap(mode -> Stream.of(Direction.values())
+                        .map(working -> Demand.Movement.lightly(motion, motion.possible(), working, mode, chain)))
+                .map(movement -> Role.of(LIGHTLY, "", List.of(movement), Reducible.NOTHING))
+                .flatMap(role -> allowedArc(role, 0).stream())
+                .reduce(motion.possible(), (so, each) -> so.intersect(each).orElse(so));
     }
 
     /** What stands between this phase and the next; empty in the last phase. */

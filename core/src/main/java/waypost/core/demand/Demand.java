@@ -73,6 +73,11 @@ public sealed interface Demand
             }
         }
 
+        /** Through this arc against nothing and not to the end. */
+        public static Movement lightly(Motion motion, Arc arc, Direction way, Mode mode, Chain chain) {
+            return new Movement(motion, arc, Optional.empty(), way, mode, chain, Loading.NONE, EndRange.SHORT_OF_IT);
+        }
+
         @Override
         public Object of() {
             return motion;

@@ -2,20 +2,12 @@ package waypost.core.runner;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import waypost.core.body.Arc;
-import waypost.core.body.Direction;
 import waypost.core.body.Mode;
 import waypost.core.body.Motion;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
 import waypost.core.demand.Chain;
-import waypost.core.demand.Demand;
-import waypost.core.demand.EndRange;
-import waypost.core.demand.Loading;
-import waypost.core.exercise.Reducible;
-import waypost.core.exercise.Role;
-import waypost.core.exercise.RoleKey;
 import waypost.core.gait.Aid;
 import waypost.core.gait.LegBounds;
 import waypost.core.gait.Pattern;
@@ -80,31 +72,9 @@ public record CourseWalk(Walk usual, List<Aid> aids, WeightLimit weight, Optiona
 
     /** How far hip and knee of the operated leg bend while it stands, walks or sits, by itself or moved. */
     public static LegBounds bounds(Standing standing) {
-        return new LegBounds(bounds(standing, Motion.HIP_FLEXION), bounds(standing, Motion.KNEE_FLEXION));
-    }
-
-    private static Arc bounds(Standing standing, Motion motion) {
-        return Stream.of(Mode.ACTIVE, Mode.PASSIVE)
-                .flatMap(mode -> Stream.of(Direction.values()).map(working -> held(motion, mode, working)))
-                .flatMap(held -> standing.allowedArc(held, 0).stream())
-                .reduce(motion.possible(), (so, each) -> so.intersect(each).orElse(so));
-    }
-
-    /** A foot that stands, and nothing held against. */
-    private static Role held(Motion motion, Mode mode, Direction working) {
-        return Role.of(
-                new RoleKey("stance", "operated"),
-                "",
-                List.of(new Demand.Movement(
-                        motion,
-                        motion.possible(),
-                        Optional.empty(),
-                        working,
-                        mode,
-                        Chain.CLOSED,
-                        Loading.NONE,
-                        EndRange.SHORT_OF_IT)),
-                Reducible.NOTHING);
+        return new LegBounds(
+                standing.allowedArc(Motion.HIP_FLEXION, Chain.CLOSED, Mode.ACTIVE, Mode.PASSIVE),
+                standing.allowedArc(Motion.KNEE_FLEXION, Chain.CLOSED, Mode.ACTIVE, Mode.PASSIVE));
     }
 
     /** Who may not turn in turns another way than who may not be left behind turned out; who may neither keeps both. */
