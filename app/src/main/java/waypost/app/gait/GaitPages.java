@@ -16,6 +16,7 @@ import waypost.core.gait.Fault;
 import waypost.core.gait.Move;
 import waypost.core.gait.Part;
 import waypost.core.gait.Place;
+import waypost.core.gait.Profile;
 import waypost.core.gait.Stand;
 import waypost.core.gait.Walk;
 import waypost.core.gait.Way;
@@ -28,8 +29,8 @@ record GaitPages(CourseWalk today, Walk walk) {
 
     private static final double UNITS = 100;
     private static final double EDGE = 45;
-    private static final double HALF_TREAD = 14;
-    private static final double TREAD = 28;
+    private static final double TREAD = UNITS * Profile.TREAD_METRES;
+    private static final double HALF_TREAD = TREAD / 2;
 
     GaitPage page() {
         GaitWords words = new GaitWords(walk, today.mass());

@@ -16,8 +16,8 @@ record WalkFromTheSide(Walk walk) {
 
     private static final double BEHIND = 0.35;
     private static final double AHEAD = 1.5;
-    private static final double HALF_TREAD = 0.14;
-    private static final double TREAD = 0.28;
+    private static final double TREAD = Profile.TREAD_METRES;
+    private static final double HALF_TREAD = TREAD / 2;
     private static final int STAIRS = 2;
 
     List<Shape> of(Stand stand) {

@@ -72,7 +72,7 @@ class HandRecord {
             });
         }
         if (mapper.insert(row(form.id(), open, taken, staff)) > 0 && hurt) {
-            worst(staff, open, form.id());
+            worst(staff, open, form.id(), hurts);
         }
     }
 
@@ -87,8 +87,7 @@ class HandRecord {
                         + test.test().alternative() + ".");
     }
 
-    private void worst(Staff staff, OpenCourse open, UUID id) {
-        Set<Finger> hurt = hurt(open);
+    private void worst(Staff staff, OpenCourse open, UUID id, Set<Finger> hurt) {
         List<FingerReading> today = fingers(open).stream()
                 .filter(reading ->
                         hurt.contains(reading.finger()) && reading.on().equals(open.today()))

@@ -19,7 +19,6 @@ import waypost.app.course.OpenCourse;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 import waypost.app.entry.Sent;
-import waypost.core.followup.StrictRange;
 import waypost.library.words.RangeWords;
 
 /** Leads through the range of a shoulder, one posture after the other. */
@@ -41,7 +40,8 @@ class RangeController {
     @GetMapping("/courses/{id}/range")
     ModelAndView range(
             @AuthenticationPrincipal Staff staff, @PathVariable UUID id, @RequestParam(defaultValue = "") String at) {
-        return page(door.open(staff, id), at, RangeForm.blank(), Map.of());
+        OpenCourse open = door.open(staff, id);
+        return page(open, RangeLines.of(open.standing()), at, RangeForm.blank(), Map.of());
     }
 
     @PostMapping("/courses/{id}/range")
@@ -52,26 +52,29 @@ class RangeController {
             @RequestParam(defaultValue = "") String at,
             @ModelAttribute RangeForm form) {
         OpenCourse open = door.open(staff, id);
+        RangeLines range = RangeLines.of(open.standing());
         return Sent.answer(
                 () -> {
-                    int nth = asked(open, at)
+                    int nth = chosen(range, at)
                             .orElseThrow(() -> new FormProblem(
                                     "at", "Found no such posture: choose one of the list, nothing was kept."));
-                    entry.keep(
-                            staff, open, StrictRange.of(open.standing()).asked().get(nth), form);
+                    entry.keep(staff, open, range.asked().get(nth), form);
                     return "redirect:/courses/" + id + "/range?at=" + (nth + 1);
                 },
-                problems -> page(open, at, form, problems));
+                problems -> page(open, range, at, form, problems));
     }
 
-    private static Optional<Integer> asked(OpenCourse open, String at) {
-        int all = StrictRange.of(open.standing()).asked().size();
-        return at.matches("\\d{1,2}") ? Optional.of(Integer.valueOf(at)).filter(nth -> nth < all) : Optional.empty();
+    private static Optional<Integer> chosen(RangeLines range, String at) {
+        return at.matches("\\d{1,2}")
+                ? Optional.of(Integer.valueOf(at))
+                        .filter(nth -> nth < range.asked().size())
+                : Optional.empty();
     }
 
-    private static ModelAndView page(OpenCourse open, String at, RangeForm form, Map<String, String> problems) {
-        List<RangeLines.Line> lines = new RangeLines(open.standing()).lines();
-        Optional<RangeLines.Line> chosen = asked(open, at).map(lines::get);
+    private static ModelAndView page(
+            OpenCourse open, RangeLines range, String at, RangeForm form, Map<String, String> problems) {
+        List<RangeLines.Line> lines = range.lines();
+        Optional<RangeLines.Line> chosen = chosen(range, at).map(lines::get);
         Optional<RangeLines.Line> here = at.isEmpty() || chosen.isPresent()
                 ? chosen.filter(RangeLines.Line::open).or(() -> next(lines, chosen))
                 : Optional.empty();

@@ -17,7 +17,11 @@ import waypost.core.measure.Readings;
 import waypost.library.words.RangeWords;
 
 /** The postures of a course as they are shown, with what was taken today. */
-record RangeLines(Standing standing) {
+record RangeLines(Standing standing, List<Asked> asked) {
+
+    static RangeLines of(Standing standing) {
+        return new RangeLines(standing, StrictRange.of(standing).asked());
+    }
 
     /**
      * A posture.
@@ -42,7 +46,6 @@ record RangeLines(Standing standing) {
             String both) {}
 
     List<Line> lines() {
-        List<Asked> asked = StrictRange.of(standing).asked();
         return Stream.iterate(0, at -> at < asked.size(), at -> at + 1)
                 .map(at -> line(at, asked.get(at)))
                 .toList();

@@ -150,24 +150,25 @@ public record StrictRange(List<Asked> asked) {
         if (!standing.course().resolved().region().joints().contains(Joint.SHOULDER)) {
             return new StrictRange(asked);
         }
+        List<Role> open = open(standing).toList();
         for (Place place : Place.values()) {
             standing.course().measures().stream()
                     .filter(measure -> measure.id().equals(place.measure))
                     .findFirst()
-                    .ifPresent(measure -> asked.add(asked(standing, place, measure)));
+                    .ifPresent(measure -> asked.add(asked(standing, open, place, measure)));
         }
         return new StrictRange(asked);
     }
 
-    private static Asked asked(Standing standing, Place place, Measure measure) {
-        Optional<Reach> passive = reach(standing, place, Mode.PASSIVE);
-        Optional<Reach> active = reach(standing, place, Mode.ACTIVE);
+    private static Asked asked(Standing standing, List<Role> open, Place place, Measure measure) {
+        Optional<Reach> passive = reach(standing, open, place, Mode.PASSIVE);
+        Optional<Reach> active = reach(standing, open, place, Mode.ACTIVE);
         return new Asked(
                 measure, place.posture, passive, place.isInCounts() && passive.isEmpty() ? Optional.empty() : active);
     }
 
-    private static Optional<Reach> reach(Standing standing, Place place, Mode mode) {
-        List<Moved> moved = open(standing)
+    private static Optional<Reach> reach(Standing standing, List<Role> open, Place place, Mode mode) {
+        List<Moved> moved = open.stream()
                 .flatMap(role -> moved(role, place, mode))
                 .filter(each -> each.left(standing, place) >= (place.isInCounts() ? place.free : WORTH_MEASURING))
                 .toList();

@@ -16,6 +16,9 @@ public record Profile(Skeleton body, Map<Part, Stick> aids) {
     /** How high a stair is, in metres. */
     public static final double RISE_METRES = 0.17;
 
+    /** How deep it is, in metres. */
+    public static final double TREAD_METRES = 0.28;
+
     public Profile {
         aids = Map.copyOf(aids);
     }

@@ -20,7 +20,6 @@ final class Steps {
     /** A frame that goes ahead of both feet is still to be reached. */
     private static final double STEP_WITH_FRAME_AHEAD = 0.15;
 
-    private static final double TREAD = 0.28;
     private static final double BEFORE_A_STAIR = 0.05;
     private static final int CYCLES = 2;
     private static final int STAIRS = 2;
@@ -129,7 +128,7 @@ final class Steps {
     private void upstairs() {
         for (int step = 1; step <= STAIRS; step++) {
             int level = step;
-            double tread = step * TREAD;
+            double tread = step * Profile.TREAD_METRES;
             move(Set.of(Part.OTHER_FOOT), place -> place.onLevel(level, tread));
             Set<Part> after = aids();
             after.add(Part.OPERATED_FOOT);
@@ -141,7 +140,7 @@ final class Steps {
     private void downstairs() {
         for (int step = 1; step <= STAIRS; step++) {
             int level = -step;
-            double tread = step * TREAD;
+            double tread = step * Profile.TREAD_METRES;
             if (walk.stepsDownTogether()) {
                 Set<Part> together = aids();
                 together.add(Part.OPERATED_FOOT);
