@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.results.Rule;
 import com.deque.html.axecore.selenium.AxeBuilder;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -72,6 +73,8 @@ class AccessibilityTest {
                     "/courses/" + ottoline + "/teach-back",
                     "/courses/" + ottoline + "/treatment",
                     "/courses/" + ottoline + "/range",
+                    "/courses/" + ottoline + "/walk",
+                    "/surgeons",
                     "/courses/" + ottoline + "/hand",
                     "/courses/" + ottoline + "/movement",
                     "/courses/" + ottoline + "/sport",
@@ -108,6 +111,32 @@ class AccessibilityTest {
                     "/courses/" + DemoCourses.of("Teodor") + "?rung=heel-slide/operated")) {
                 check(browser.open(path), path);
             }
+        }
+    }
+
+    @Test
+    void theDesk() {
+        UUID id = UUID.randomUUID();
+        Visitor.signedIn("upriver")
+                .post(
+                        "/papers",
+                        Map.of(
+                                "entryId",
+                                id.toString(),
+                                "title",
+                                "Looked at",
+                                "base",
+                                "hip.replacement",
+                                "joint",
+                                "hip"));
+        try (Browser browser = new Browser()) {
+            browser.signIn("upriver").open("/papers/" + id + "/desk?at=limits/revision.weight/steps/1&file=protocol");
+            browser.waitForText("Open here, not below");
+            browser.waitForText("Nothing that is not found below too.");
+            check(browser, "the desk with a chosen post and its text");
+            check(browser.size(820, 1180).open("/papers/" + id + "/desk"), "the desk on a tablet");
+            check(browser.open("/papers"), "papers");
+            check(browser.open("/versions"), "versions");
         }
     }
 

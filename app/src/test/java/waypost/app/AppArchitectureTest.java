@@ -55,6 +55,7 @@ class AppArchitectureTest {
                     "patient",
                     "record",
                     "trend",
+                    "usual",
                     "finder",
                     "own",
                     "diary",
@@ -77,7 +78,7 @@ class AppArchitectureTest {
                     "note",
                     "home"),
             List.of("battery", "paper", "patientpage", "program", "report", "runner", "transfer", "version"),
-            List.of("today", "caseload", "shelf", "bench", "whatif", "exchange"),
+            List.of("today", "caseload", "desk", "shelf", "bench", "whatif", "exchange"),
             List.of("demo"));
 
     @ArchTest

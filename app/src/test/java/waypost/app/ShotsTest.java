@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
 import waypost.app.testing.Browser;
 import waypost.app.testing.DemoCourses;
 
@@ -46,7 +47,6 @@ class ShotsTest {
             browser.waitForText("as its dose says");
             shot(browser, "week");
             shot(browser.open("/shelf"), "shelf");
-            shot(browser.open("/shelf/hip.replacement?dayZero=2031-02-10&on=2031-03-24"), "protocol");
             shot(browser.open(COMPARED), "compare");
             shotsAtHome(browser, "/courses/" + ottoline + "/home");
             shot(browser.open("/courses/" + ottoline + "/return?station=quadriceps-90"), "return");
@@ -85,6 +85,14 @@ class ShotsTest {
         browser.press("Keep and read");
         browser.waitForText("Not understood.");
         shot(browser, "paper");
+        browser.click(By.linkText("On the map"));
+        browser.waitFor(By.cssSelector(".desk-post"));
+        browser.driver()
+                .findElement(By.cssSelector(".desk-post[data-key='phases/walk/earliest']"))
+                .sendKeys(Keys.chord(Keys.SHIFT, Keys.ARROW_RIGHT), Keys.ENTER);
+        browser.waitForText("otherwise than below");
+        browser.waitFor(By.cssSelector(".desk-post.moved"));
+        shot(browser, "desk");
     }
 
     private static void shot(Browser browser, String name) {

@@ -3,10 +3,7 @@ package waypost.library;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,19 +12,14 @@ import waypost.core.body.Side;
 import waypost.core.compare.Comparison;
 import waypost.core.compare.Difference;
 import waypost.core.compare.RoleDifference;
-import waypost.core.compare.Stretch;
 import waypost.core.compare.Turned;
 import waypost.core.course.Course;
 import waypost.core.course.History;
-import waypost.core.course.Outlook;
 import waypost.core.course.Standing;
-import waypost.core.exercise.RoleKey;
-import waypost.core.gate.Verdict;
 import waypost.core.log.Evidence;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.question.Question;
-import waypost.core.reason.VerdictKind;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
@@ -59,54 +51,12 @@ class ShippedComparisonTest {
                 History.of(Side.RIGHT, Evidence.NONE, List.of(), List.of()));
     }
 
-    private static Standing on(Course course, int day) {
-        int begins = course.resolved().protocol().begins(DAY_ZERO).number();
-        return course.on(DAY_ZERO.plusDays(day), DAY_ZERO.plusDays(begins - 1), Outlook.TO_PLAN);
-    }
-
-    private static Map<RoleKey, VerdictKind> kinds(Standing standing) {
-        Map<RoleKey, VerdictKind> kinds = new HashMap<>();
-        for (Verdict verdict : standing.verdicts()) {
-            kinds.put(verdict.role(), verdict.kind());
-        }
-        return kinds;
-    }
-
-    /** The kinds that a comparison tells for a role on a day; empty when it tells of no difference. */
-    private static List<RoleDifference.Kinds> told(Comparison comparison, RoleKey role, int day) {
-        List<RoleDifference.Kinds> told = new ArrayList<>();
-        for (RoleDifference difference : comparison.roles()) {
-            if (difference.role().equals(role)) {
-                for (Stretch<RoleDifference.Kinds> stretch : difference.stretches()) {
-                    boolean begun = stretch.from().number() <= day;
-                    if (begun && stretch.until().map(end -> day < end.number()).orElse(true)) {
-                        told.add(stretch.what());
-                    }
-                }
-            }
-        }
-        return told;
-    }
-
     @ParameterizedTest
     @MethodSource("protocolsWithQuestions")
     void everyDayIsToldAsItIsJudged(Protocol protocol) {
         Course left = course(protocol, 0);
         Course right = course(protocol, 1);
-        Comparison comparison = Comparison.of(left, right);
-
-        for (int day = protocol.begins(DAY_ZERO).number(); day <= LAST_DAY; day += 3) {
-            Map<RoleKey, VerdictKind> here = kinds(on(left, day));
-            Map<RoleKey, VerdictKind> there = kinds(on(right, day));
-            for (Map.Entry<RoleKey, VerdictKind> one : here.entrySet()) {
-                VerdictKind other = there.get(one.getKey());
-                List<RoleDifference.Kinds> expected =
-                        one.getValue() == other ? List.of() : List.of(new RoleDifference.Kinds(one.getValue(), other));
-                assertThat(told(comparison, one.getKey(), day))
-                        .as(one.getKey() + " on day " + day)
-                        .isEqualTo(expected);
-            }
-        }
+        ComparedDays.areToldAsJudged(left, right);
     }
 
     /** What is left out of what is to come is over, and the days to come are told as before. */
@@ -120,9 +70,9 @@ class ShippedComparisonTest {
                         stretch -> stretch.until().map(end -> end.number() > 42).orElse(true));
         for (int day = 42; day <= LAST_DAY; day += 7) {
             for (RoleDifference role : comparison.roles()) {
-                assertThat(told(toCome, role.role(), day))
+                assertThat(ComparedDays.told(toCome, role.role(), day))
                         .as(role.role() + " on day " + day)
-                        .isEqualTo(told(comparison, role.role(), day));
+                        .isEqualTo(ComparedDays.told(comparison, role.role(), day));
             }
         }
     }
@@ -130,8 +80,8 @@ class ShippedComparisonTest {
     @ParameterizedTest
     @MethodSource("protocolsWithQuestions")
     void theOtherWayRoundTheSameTurnsBack(Protocol protocol) {
-        Standing one = on(course(protocol, 0), 40);
-        Standing other = on(course(protocol, 1), 40);
+        Standing one = ComparedDays.on(course(protocol, 0), 40);
+        Standing other = ComparedDays.on(course(protocol, 1), 40);
         Difference there = Difference.between(one, other);
         Difference back = Difference.between(other, one);
 
@@ -154,14 +104,14 @@ class ShippedComparisonTest {
                 .filter(RoleDifference::opensOtherwise)
                 .limit(5)
                 .forEach(role -> role.opensLeft().ifPresent(day -> {
-                    assertThat(on(left, day.number())
+                    assertThat(ComparedDays.on(left, day.number())
                                     .verdict(role.role())
                                     .kind()
                                     .isOpen())
                             .isTrue();
                     if (protocol.begins(DAY_ZERO).isBefore(day)) {
                         CourseDay before = day.plusDays(-1);
-                        assertThat(on(left, before.number())
+                        assertThat(ComparedDays.on(left, before.number())
                                         .verdict(role.role())
                                         .kind()
                                         .isOpen())

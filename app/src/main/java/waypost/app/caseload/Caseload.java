@@ -117,7 +117,11 @@ class Caseload {
                 TodayRow.SmallWay.of(course, standing),
                 concerns.stream()
                         .map(concern -> new CaseloadRow.Line(
-                                concern.kind(), ConcernWords.kind(concern.kind()), words.say(concern), place(concern)))
+                                concern.kind(),
+                                ConcernWords.kind(concern.kind()),
+                                words.say(concern),
+                                place(concern),
+                                concern instanceof Concern.Clearance))
                         .toList());
     }
 

@@ -33,8 +33,9 @@ record CaseloadRow(
      * Something to look at.
      *
      * @param place where it is answered, below the course's address
+     * @param cleared whether a surgeon's word answers it on the list itself
      */
-    record Line(Concern.Kind kind, String title, String says, String place) {}
+    record Line(Concern.Kind kind, String title, String says, String place, boolean cleared) {}
 
     boolean has(Concern.Kind kind) {
         return lines.stream().anyMatch(line -> line.kind() == kind);

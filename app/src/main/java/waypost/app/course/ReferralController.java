@@ -24,6 +24,8 @@ import waypost.app.entry.FormProblem;
 import waypost.app.store.ClinicProtocols;
 import waypost.app.store.CourseRow;
 import waypost.app.store.LoadedCourse;
+import waypost.app.usual.Usual;
+import waypost.app.usual.UsualAnswers;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Question;
 import waypost.core.time.DayZero;
@@ -41,18 +43,21 @@ class ReferralController {
     private final CourseDoor door;
     private final PasswordFreshness freshness;
     private final AskedInOrder asked;
+    private final UsualAnswers usual;
 
     ReferralController(
             Referrals referrals,
             ClinicProtocols protocols,
             CourseDoor door,
             PasswordFreshness freshness,
-            AskedInOrder asked) {
+            AskedInOrder asked,
+            UsualAnswers usual) {
         this.referrals = referrals;
         this.protocols = protocols;
         this.door = door;
         this.freshness = freshness;
         this.asked = asked;
+        this.usual = usual;
     }
 
     @GetMapping("/courses/new")
@@ -69,11 +74,32 @@ class ReferralController {
         return blank(staff, entered);
     }
 
-    /** The same form with the questions of the protocol that was chosen; nothing is written. */
+    /**
+     * The same form with the questions of the protocol that was chosen, and what the surgeon usually says filled in where nothing
+     * is said yet; nothing is written.
+     */
     @PostMapping("/courses/questions")
     @PreAuthorize("hasAuthority('REFER')")
     ModelAndView questions(@AuthenticationPrincipal Staff staff, @RequestParam MultiValueMap<String, String> entered) {
-        return blank(staff, entered);
+        List<Usual> ofSurgeon = usual.of(staff.clinicId(), Objects.requireNonNullElse(entered.getFirst("surgeon"), ""));
+        UsualFilled.fill(
+                entered,
+                ofSurgeon.stream()
+                        .filter(each -> each.protocol().equals(entered.getFirst("protocol")))
+                        .findFirst()
+                        .orElse(Usual.NONE));
+        return blank(staff, entered).addObject("usually", usually(staff, ofSurgeon));
+    }
+
+    /** The protocols that are usual for a surgeon, by title. */
+    private List<String> usually(Staff staff, List<Usual> ofSurgeon) {
+        List<String> ids = ofSurgeon.stream().map(Usual::protocol).toList();
+        return ids.isEmpty()
+                ? List.of()
+                : protocols.offered(staff.clinicId()).stream()
+                        .filter(protocol -> ids.contains(protocol.id()))
+                        .map(Protocol::title)
+                        .toList();
     }
 
     @PostMapping("/courses/check")
@@ -185,6 +211,7 @@ class ReferralController {
         return new ModelAndView("course/referral")
                 .addObject("entered", entered)
                 .addObject("protocol", protocol.orElse(null))
+                .addObject("filled", UsualFilled.standing(entered))
                 .addObject("questions", protocol.map(p -> asked.of(p, bundle)).orElse(List.of()))
                 .addObject(
                         "labels",
@@ -229,6 +256,7 @@ class ReferralController {
         return new ModelAndView("course/read-back")
                 .addObject("action", action)
                 .addObject("lines", readBack.lines())
+                .addObject("filled", UsualFilled.standing(entered))
                 .addObject("entered", entered)
                 .addObject("askPassword", freshness.mustAsk(session));
     }

@@ -2,7 +2,7 @@
  * One patient's course: the referral, where it stands, and when the patient came.
  *
  * <p>Start at {@link CourseController}. May use: account, audit, band, entry, map, rack, rung, shell, signature,
- * store, the core, the library.
+ * store, usual, the core, the library.
  */
 @NullMarked
 package waypost.app.course;

@@ -1,8 +1,6 @@
 package waypost.app.exchange;
 
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Map;
@@ -22,17 +20,17 @@ import org.springframework.web.servlet.ModelAndView;
 import waypost.app.account.Staff;
 import waypost.app.course.CourseHeads;
 import waypost.app.entry.FormProblem;
+import waypost.app.entry.SentText;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
-import waypost.core.measure.Plain;
 
 /** A course's files: readings out, readings in after a look, the course file. */
 @Controller
 @PreAuthorize("hasAuthority('SEE_PATIENTS')")
 class FileController {
 
-    private static final long MOST_BYTES = 4_000_000;
+    private static final int MOST_BYTES = 4_000_000;
 
     private final CourseLoader loader;
     private final CourseHeads heads;
@@ -82,29 +80,15 @@ class FileController {
             throws IOException {
         LoadedCourse course = loader.load(staff.clinicId(), id);
         try {
-            String text = text(file.filter(sent -> !sent.isEmpty())
-                    .orElseThrow(() -> new FormProblem("file", "Choose a file first.")));
+            String text = SentText.of(
+                    file.filter(sent -> !sent.isEmpty())
+                            .orElseThrow(() -> new FormProblem("file", "Choose a file first.")),
+                    MOST_BYTES);
             return page(staff, course)
                     .addObject("preview", readings.preview(staff, course, text))
                     .addObject("text", text);
         } catch (FormProblem problem) {
             return refused(page(staff, course), problem);
-        }
-    }
-
-    private static String text(MultipartFile file) throws IOException {
-        if (file.getSize() > MOST_BYTES) {
-            throw new FormProblem(
-                    "file",
-                    "Found a file of " + Plain.number(file.getSize() / 1e6) + " MB, allowed: up to 4 MB. Split it.");
-        }
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(file.getBytes()))
-                    .toString();
-        } catch (CharacterCodingException notUtf8) {
-            throw new FormProblem("file", "Found bytes that are no UTF-8 text; save the file as CSV in UTF-8.");
         }
     }
 

@@ -42,7 +42,7 @@ record GaitPages(CourseWalk today, Walk walk) {
         moves.forEach(move -> frames.add(
                 new GaitPage.Frame(words.say(move), marks(move.after(), move.parts()), side.of(move.after()))));
         return new GaitPage(
-                choices(today.aids(), GaitWords::say, walk.aid()),
+                choices(today.aids().isEmpty() ? List.of(walk.aid()) : today.aids(), GaitWords::say, walk.aid()),
                 choices(walk.patterns(), GaitWords::say, walk.pattern()),
                 choices(walk.ways(), GaitWords::say, walk.way()),
                 weight(),

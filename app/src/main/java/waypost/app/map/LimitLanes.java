@@ -9,10 +9,8 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import waypost.core.body.Arc;
 import waypost.core.course.Standing;
 import waypost.core.criterion.Criterion;
-import waypost.core.demand.BodyShare;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.AmountLimit;
 import waypost.core.limit.LimbQuantity;
@@ -81,7 +79,7 @@ record LimitLanes(Standing standing, Ruler ruler, CourseDay today) {
         String words = limit.limit().head().title() + (said.isEmpty() ? "" : ": " + said) + ", from "
                 + Dates.say(start.dateFrom(ruler.dayZero())) + " to " + Dates.say(end.dateFrom(ruler.dayZero()))
                 + (limit.from().surgeonOnly() ? "; only the surgeon loosens it" : "");
-        double[] range = range(limit.limit(), allowed);
+        double[] range = AllowedRange.of(limit.limit(), allowed);
         return new Mark(
                 isDrawn(limit.limit()) ? "ceiling" : "bar",
                 left,
@@ -90,22 +88,6 @@ record LimitLanes(Standing standing, Ruler ruler, CourseDay today) {
                 range[1],
                 isDrawn(limit.limit()) ? PrecautionWords.brief(limit.limit(), allowed) : said,
                 words);
-    }
-
-    /** Which part of all that is possible is allowed, from 0 to 100. */
-    private static double[] range(Limit<?> limit, Allowed<?> allowed) {
-        Object bound = allowed.most().map(Object.class::cast).orElse(limit);
-        if (limit instanceof MotionLimit motion && bound instanceof Arc arc) {
-            Arc possible = motion.motion().possible();
-            return new double[] {
-                100 * (arc.least().value() - possible.least().value()) / possible.span(),
-                100 * (arc.most().value() - possible.least().value()) / possible.span()
-            };
-        }
-        if (bound instanceof BodyShare share) {
-            return new double[] {0, Math.min(100, share.percent())};
-        }
-        return new double[] {0, 0};
     }
 
     /** Up to today what is met; ahead of it only where the page shows how it goes to plan. */

@@ -2,13 +2,17 @@ package waypost.app.paper;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.function.UnaryOperator;
 import waypost.app.signature.Signature;
+import waypost.core.exercise.Activity;
+import waypost.core.exercise.RoleKey;
 import waypost.core.protocol.Protocol;
 import waypost.library.bundle.Bundle;
-import waypost.library.lint.Finding;
+import waypost.library.desk.Desk;
+import waypost.library.desk.DeskParts;
+import waypost.library.desk.TextChange;
 import waypost.library.lint.Lint;
+import waypost.library.paper.Paper;
 import waypost.library.paper.PaperDifference;
 import waypost.library.paper.PaperSaid;
 import waypost.library.text.RefusedException;
@@ -17,37 +21,63 @@ import waypost.library.text.RefusedException;
  * A paper that was looked through: what it comes to, and what it changes in the protocol below.
  *
  * @param bundle with the paper as one more protocol
+ * @param drawn what was changed on the map, post by post, in words
+ * @param text every line of its files that is not so below
  * @param findings what lint finds in it and not in the protocol below
  */
-record CheckedPaper(PaperRow row, ReadPaper read, Bundle bundle, PaperDifference difference, List<String> findings) {
+record CheckedPaper(
+        PaperRow row,
+        ReadPaper read,
+        Bundle bundle,
+        PaperDifference difference,
+        List<String> findings,
+        List<String> drawn,
+        List<TextChange> text) {
+
+    private static final int LONGEST = 200_000;
 
     /** What a paper comes to over a bundle that ships. */
     static CheckedPaper of(ReadPaper read, Bundle shipped) {
         Bundle bundle = read.paper().over(shipped);
+        DeskParts parts = new DeskParts(shipped);
+        Paper blank =
+                new Paper(read.row().protocol(), read.row().title(), read.row().base(), List.of());
+        Desk below = blank.desk(parts, shipped);
+        Desk desk = read.paper().desk(parts, shipped);
         Protocol base = bundle.protocol(read.row().base());
         Protocol own = bundle.protocol(read.row().protocol());
-        Set<String> known =
-                Lint.of(base, bundle).stream().map(CheckedPaper::said).collect(Collectors.toSet());
         return new CheckedPaper(
                 read.row(),
                 read,
                 bundle,
                 PaperDifference.of(base, own, bundle),
-                Lint.of(own, bundle).stream()
-                        .map(CheckedPaper::said)
-                        .filter(message -> !known.contains(message))
-                        .distinct()
-                        .toList());
+                Lint.beyond(base, own, bundle).stream()
+                        .map(finding -> finding.rule() + ": " + finding.says())
+                        .toList(),
+                desk.changes(below, named(bundle)),
+                desk.linesUnlike(below));
     }
 
-    private static String said(Finding finding) {
-        return finding.rule() + ": " + finding.says();
+    private static UnaryOperator<String> named(Bundle bundle) {
+        return role -> bundle.findActivity(RoleKey.of(role).activity())
+                .map(Activity::title)
+                .orElse(role);
+    }
+
+    /** Whether whoever signs says that they read what may allow more than below. */
+    public boolean isToBeTicked() {
+        return difference.loosens() || !text.isEmpty();
+    }
+
+    /** What is shown must be short enough to be read, and kept. */
+    boolean isTooLong() {
+        return shown().length() > LONGEST;
     }
 
     /** What has to be settled first; nothing where it can be looked through. */
     static List<String> problems(ReadPaper read, Bundle shipped) {
-        if (read.lines().isEmpty()) {
-            return List.of("There is no line yet.");
+        if (read.lines().isEmpty() && read.row().files() == null) {
+            return List.of("There is no line yet, and nothing was changed on the desk.");
         }
         if (read.open() > 0) {
             return List.of(read.open() == 1 ? "One line is open." : read.open() + " lines are open.");
@@ -72,12 +102,30 @@ record CheckedPaper(PaperRow row, ReadPaper read, Bundle bundle, PaperDifference
                 .later()
                 .forEach(later -> text.add("Later: " + later.title() + ", day " + later.before() + " → "
                         + later.now().map(day -> "day " + day).orElse("never")));
+        difference
+                .earlier()
+                .forEach(sooner -> text.add("Sooner: " + sooner.title() + ", "
+                        + sooner.before().map(day -> "day " + day).orElse("not opened") + " → day " + sooner.now()));
+        difference.loosened().forEach(held -> text.add("No longer held as strictly: " + held));
         difference.looser().forEach(held -> text.add("The protocol below holds: " + held));
         difference
                 .open()
                 .forEach(day -> text.add("Open on day " + day.day() + ": " + day.before() + " → " + day.now()));
+        text.addAll(written());
         findings.forEach(finding -> text.add("Found: " + finding));
         return String.join("\n", text);
+    }
+
+    private List<String> written() {
+        List<String> lines = new ArrayList<>();
+        drawn.forEach(each -> lines.add("On the map: " + each));
+        text.forEach(change -> {
+            lines.add("Text " + (change.file().isEmpty() ? "of the protocol" : change.file()) + ", line "
+                    + change.line());
+            change.gone().forEach(line -> lines.add("- " + line));
+            change.come().forEach(line -> lines.add("+ " + line));
+        });
+        return lines;
     }
 
     /** SHA-256 over what is shown. */

@@ -48,6 +48,7 @@ final class PaperAnswers {
                 licence,
                 source,
                 Optional.ofNullable(answers.get(WeekNames.QUESTION)),
-                lines);
+                lines,
+                OwnFilesJson.read(row.files()));
     }
 }

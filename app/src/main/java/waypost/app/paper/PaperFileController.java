@@ -1,14 +1,10 @@
 package waypost.app.paper;
 
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -24,19 +20,17 @@ import waypost.app.account.Staff;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 import waypost.app.entry.Sent;
+import waypost.app.entry.SentText;
 import waypost.app.store.Bundles;
 import waypost.library.paper.PaperFile;
 import waypost.library.paper.PaperSaid;
-import waypost.library.text.Problem;
-import waypost.library.text.RefusedException;
 
 /** Papers out as files, and in again: looked at before anything is written, and then a draft like any other. */
 @Controller
 @PreAuthorize("hasAuthority('SEE_PATIENTS')")
 class PaperFileController {
 
-    private static final int MOST_BYTES = 200_000;
-    private static final int MOST_PROBLEMS = 10;
+    private static final int MOST_BYTES = 600_000;
 
     private final Papers papers;
     private final Bundles bundles;
@@ -49,10 +43,8 @@ class PaperFileController {
     @GetMapping("/papers/{paperId}/file")
     ResponseEntity<byte[]> file(@AuthenticationPrincipal Staff staff, @PathVariable UUID paperId) {
         PaperRow row = papers.find(staff, paperId);
-        String source = staff.clinicName() + ", revision " + row.revision() + ", "
-                + row.state().word() + ", by " + row.writtenBy();
-        PaperFile file =
-                PaperAnswers.file(row, Papers.answers(row), "The clinic's own; ask before passing it on", source);
+        PaperFile file = PaperAnswers.file(
+                row, Papers.answers(row), "The clinic's own; ask before passing it on", row.source(staff));
         return ResponseEntity.ok()
                 .header("Content-Type", "application/yaml; charset=utf-8")
                 .header("Content-Disposition", "attachment; filename=\"paper.yaml\"")
@@ -73,8 +65,10 @@ class PaperFileController {
     @PreAuthorize("hasAuthority('REFER')")
     ModelAndView look(@RequestParam("file") Optional<MultipartFile> file) throws IOException {
         try {
-            String text = text(file.filter(sent -> !sent.isEmpty())
-                    .orElseThrow(() -> new FormProblem("file", "Choose a file first.")));
+            String text = SentText.of(
+                    file.filter(sent -> !sent.isEmpty())
+                            .orElseThrow(() -> new FormProblem("file", "Choose a file first.")),
+                    MOST_BYTES);
             return read(text, Map.of());
         } catch (FormProblem problem) {
             ModelAndView page = page(problem.byField());
@@ -85,21 +79,9 @@ class PaperFileController {
 
     private ModelAndView read(String text, Map<String, String> problems) {
         PaperFile file = parse(text);
-        PaperRow row = new PaperRow(
-                new UUID(0, 0),
-                "own.file",
-                file.title(),
-                file.base(),
-                file.joint().name(),
-                1,
-                String.join(
-                        "\n", file.lines().stream().map(PaperFile.Line::written).toList()),
-                "{}",
-                "",
-                Instant.EPOCH,
-                PaperRow.State.DRAFT);
+        papers.checkWritten(file);
         return page(problems)
-                .addObject("read", ReadPaper.of(row, PaperAnswers.of(file)))
+                .addObject("read", ReadPaper.of(PaperRow.of(file), PaperAnswers.of(file)))
                 .addObject("file", file)
                 .addObject(
                         "base",
@@ -113,16 +95,7 @@ class PaperFileController {
     }
 
     private static PaperFile parse(String text) {
-        try {
-            return PaperFile.read(text);
-        } catch (RefusedException refused) {
-            throw new FormProblem(
-                    "file",
-                    refused.problems().stream()
-                            .limit(MOST_PROBLEMS)
-                            .map(Problem::toString)
-                            .collect(Collectors.joining(" · ")));
-        }
+        return RefusedFile.or(() -> PaperFile.read(text));
     }
 
     /** Begins it as a draft. Sent twice, it is begun once. */
@@ -135,19 +108,5 @@ class PaperFileController {
         return Sent.answer(
                 () -> "redirect:/papers/" + papers.take(staff, Entered.id("entryId", entryId), parse(text)),
                 PaperFileController::page);
-    }
-
-    private static String text(MultipartFile file) throws IOException {
-        if (file.getSize() > MOST_BYTES) {
-            throw new FormProblem("file", "Found " + file.getSize() + " bytes, allowed: up to " + MOST_BYTES + ".");
-        }
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(file.getBytes()))
-                    .toString();
-        } catch (CharacterCodingException notUtf8) {
-            throw new FormProblem("file", "Found bytes that are no UTF-8 text; save the file in UTF-8.");
-        }
     }
 }

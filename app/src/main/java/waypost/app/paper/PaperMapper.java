@@ -12,7 +12,8 @@ interface PaperMapper {
 
     /** Its last revision decides: what was signed and is written on is a draft again; the signed one stays offered. */
     String LATEST = """
-            select p.id, p.protocol, p.title, p.base, p.joint, d.revision, d.lines, d.answers::text as answers,
+            select p.id, p.protocol, p.title, p.base, p.joint, d.revision, d.lines, d.answers::text as answers, d.files::text as files,
+                   d.said,
                    a.display_name as written_by, d.written_at,
                    case
                      when s.kind = 'WITHDRAWN' then 'WITHDRAWN'
@@ -46,11 +47,31 @@ interface PaperMapper {
     int insert(UUID id, UUID clinicId, String protocol, String title, String base, String joint, UUID by);
 
     @Insert("""
-            insert into paper_draft (paper_id, revision, lines, answers, written_by)
-            values (#{id}, #{revision}, #{lines}, #{answers}::jsonb, #{by})
+            insert into paper_draft (paper_id, revision, lines, answers, files, said, same_as, written_by)
+            values (#{id}, #{revision}, #{draft.lines}, #{draft.answers}::jsonb, #{draft.files}::jsonb, #{draft.said},
+                    #{draft.sameAs}, #{by})
             on conflict do nothing
             """)
-    int insertDraft(UUID id, int revision, String lines, String answers, UUID by);
+    int insertDraft(UUID id, int revision, PaperDraft draft, UUID by);
+
+    /** Every revision, oldest first. */
+    @Select("""
+            select d.revision, d.said, d.same_as, a.display_name as written_by, d.written_at
+              from paper_draft d
+              join paper p on p.id = d.paper_id
+              join account a on a.id = d.written_by
+             where p.clinic_id = #{clinicId} and d.paper_id = #{id}
+             order by d.revision
+            """)
+    List<PaperRevision> findRevisions(UUID clinicId, UUID id);
+
+    @Select("""
+            select d.lines, d.answers::text as answers, d.files::text as files, d.said, d.same_as
+              from paper_draft d
+              join paper p on p.id = d.paper_id
+             where p.clinic_id = #{clinicId} and d.paper_id = #{id} and d.revision = #{revision}
+            """)
+    Optional<PaperDraft> findDraft(UUID clinicId, UUID id, int revision);
 
     @Insert("""
             insert into paper_step (id, paper_id, revision, kind, made_by)

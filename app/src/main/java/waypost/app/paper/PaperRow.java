@@ -2,9 +2,18 @@ package waypost.app.paper;
 
 import java.time.Instant;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import waypost.app.account.Staff;
+import waypost.library.paper.PaperFile;
 
-/** A paper with its last revision. */
-record PaperRow(
+/**
+ * A paper with its last revision.
+ *
+ * @param files as JSON the files that were written anew on the desk; null where all is as it ships
+ * @param said what was done last, in words; blank where lines were written
+ */
+public record PaperRow(
         UUID id,
         String protocol,
         String title,
@@ -13,12 +22,37 @@ record PaperRow(
         int revision,
         String lines,
         String answers,
+        @Nullable String files,
+        String said,
         String writtenBy,
         Instant writtenAt,
         State state) {
 
+    /** A paper of a file, as it would be begun; nothing of it is kept. */
+    static PaperRow of(PaperFile file) {
+        return new PaperRow(
+                new UUID(0, 0),
+                "own.file",
+                file.title(),
+                file.base(),
+                file.joint().name(),
+                1,
+                file.lines().stream().map(PaperFile.Line::written).collect(Collectors.joining("\n")),
+                "{}",
+                OwnFilesJson.write(file.own()),
+                "",
+                "",
+                Instant.EPOCH,
+                State.DRAFT);
+    }
+
+    /** Where it is from, for a file. */
+    String source(Staff staff) {
+        return staff.clinicName() + ", revision " + revision + ", " + state.word() + ", by " + writtenBy;
+    }
+
     /** How far it has come. */
-    enum State {
+    public enum State {
         DRAFT("draft"),
         IN_REVIEW("in review"),
         PUBLISHED("signed and published"),

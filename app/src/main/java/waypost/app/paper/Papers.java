@@ -2,6 +2,7 @@ package waypost.app.paper;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -19,18 +20,23 @@ import waypost.app.store.Bundles;
 import waypost.app.store.NotFoundException;
 import waypost.core.body.Joint;
 import waypost.library.bundle.Bundle;
+import waypost.library.desk.DeskParts;
+import waypost.library.desk.OwnFiles;
 import waypost.library.paper.Paper;
 import waypost.library.paper.PaperFile;
+import waypost.library.text.RefusedException;
 
 /** Keeps a clinic's papers: every revision stays, and only what is signed reaches a referral. */
 @Service
-class Papers {
+public class Papers {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int MOST = 200;
     private static final int LONGEST = 20_000;
     private static final int MOST_LINES = 200;
     private static final int LONGEST_ANSWERS = 50_000;
+    private static final int LONGEST_FILES = 500_000;
+    private static final int LONGEST_SAID = 500;
 
     /** Looking through one takes seconds; the few at hand are kept. A revision never changes. */
     private static final int MOST_CHECKED = 4;
@@ -56,6 +62,11 @@ class Papers {
     @Transactional(readOnly = true)
     public PaperRow find(Staff staff, UUID id) {
         return mapper.find(staff.clinicId(), id).orElseThrow(NotFoundException::new);
+    }
+
+    /** The paper as it stands, its lines left out that are open yet. */
+    public Paper paper(PaperRow row) {
+        return read(row).paper();
     }
 
     /** How its lines read with the answers so far. */
@@ -102,7 +113,7 @@ class Papers {
                     "title", "Found " + MOST + " papers, allowed: no more. Withdraw one and write on in it.");
         }
         if (mapper.insert(id, staff.clinicId(), protocol, name, base, of.name(), staff.id()) == 1) {
-            mapper.insertDraft(id, 1, "", "{}", staff.id());
+            mapper.insertDraft(id, 1, PaperDraft.EMPTY, staff.id());
         }
         return find(staff, id).id();
     }
@@ -110,19 +121,56 @@ class Papers {
     /** Begins a paper with what a file holds, as a draft that is read and signed here like any other. */
     @Transactional
     public UUID take(Staff staff, UUID id, PaperFile file) {
+        checkWritten(file);
         begin(staff, id, file.title(), file.base(), file.joint().name());
         PaperRow row = find(staff, id);
         if (row.revision() == 1) {
-            next(
-                    staff,
-                    row,
-                    1,
-                    String.join(
-                            "\n",
-                            file.lines().stream().map(PaperFile.Line::written).toList()),
-                    PaperAnswers.of(file));
+            String lines = String.join(
+                    "\n", file.lines().stream().map(PaperFile.Line::written).toList());
+            String answers = JSON.writeValueAsString(PaperAnswers.of(file));
+            String files = OwnFilesJson.write(file.own());
+            next(staff, row, 1, PaperDraft.of(lines, answers, files));
         }
         return id;
+    }
+
+    /** Begins each paper of a file as a draft; sent twice, each is begun once. */
+    @Transactional
+    public void takeAll(Staff staff, UUID entry, List<PaperFile> files) {
+        for (int nth = 0; nth < files.size(); nth++) {
+            byte[] name = (entry + " " + nth).getBytes(StandardCharsets.UTF_8);
+            take(staff, UUID.nameUUIDFromBytes(name), files.get(nth));
+        }
+    }
+
+    /** Why a paper of a file can't be begun here; blank where it can. */
+    String problem(PaperFile file) {
+        if (bundles.shipped().findProtocol(file.base()).isEmpty()) {
+            return "It stands on " + file.base() + ", which is not on this shelf.";
+        }
+        try {
+            checkWritten(file);
+            return "";
+        } catch (FormProblem problem) {
+            return String.join(" ", problem.byField().values());
+        }
+    }
+
+    /** What a file brings of the desk must stand over what ships here. */
+    void checkWritten(PaperFile file) {
+        Bundle shipped = bundles.shipped();
+        if (file.own().isNone() || shipped.findProtocol(file.base()).isEmpty()) {
+            return;
+        }
+        try {
+            new Paper("own.file", file.title(), file.base(), List.of(), file.own())
+                    .desk(new DeskParts(shipped), shipped)
+                    .read("own.file", List.of());
+        } catch (RefusedException refused) {
+            throw new FormProblem("file", RefusedFile.say(refused));
+        } catch (IllegalArgumentException refused) {
+            throw new FormProblem("file", String.valueOf(refused.getMessage()));
+        }
     }
 
     /** Keeps the lines as the next revision; who changed the same one meanwhile is told of. */
@@ -156,12 +204,51 @@ class Papers {
         if (said.length() > LONGEST_ANSWERS) {
             throw new FormProblem("lines", "Found more answers than a paper has questions. Begin a new one.");
         }
-        if (row.revision() != revision || mapper.insertDraft(row.id(), revision + 1, lines, said, staff.id()) == 0) {
+        next(staff, row, revision, PaperDraft.of(lines, said, row.files()));
+    }
+
+    private void next(Staff staff, PaperRow row, int revision, PaperDraft draft) {
+        if (row.revision() != revision || mapper.insertDraft(row.id(), revision + 1, draft, staff.id()) == 0) {
             throw new FormProblem(
                     "lines",
-                    "Meanwhile " + row.writtenBy() + " changed this paper. Theirs stands above, yours is in"
-                            + " the field below: put together what is right, and keep it.");
+                    "Meanwhile " + row.writtenBy() + " changed this paper"
+                            + (row.said().isEmpty() ? "" : ": " + row.said())
+                            + ". Theirs stands here; put together what is right, and keep it.");
         }
+    }
+
+    /** Keeps what lies on the desk after something was done there. */
+    @Transactional
+    public void draw(Staff staff, UUID id, int revision, OwnFiles own, String said) {
+        PaperRow row = find(staff, id);
+        String files = OwnFilesJson.write(own);
+        if (files != null && files.length() > LONGEST_FILES) {
+            throw new FormProblem(
+                    "lines", "Found " + files.length() + " characters, allowed: up to " + LONGEST_FILES + ".");
+        }
+        next(staff, row, revision, new PaperDraft(row.lines(), row.answers(), files, shortened(said), null));
+    }
+
+    private static String shortened(String said) {
+        return said.length() <= LONGEST_SAID ? said : said.substring(0, LONGEST_SAID - 1) + "…";
+    }
+
+    /** Gives an earlier revision back, as the next one. */
+    @Transactional
+    public void giveBack(Staff staff, UUID id, int revision, int earlier) {
+        PaperRow row = find(staff, id);
+        PaperDraft then = mapper.findDraft(staff.clinicId(), id, earlier).orElseThrow(NotFoundException::new);
+        next(
+                staff,
+                row,
+                revision,
+                new PaperDraft(then.lines(), then.answers(), then.files(), "revision " + earlier + " again", earlier));
+    }
+
+    /** Every revision, oldest first. */
+    @Transactional(readOnly = true)
+    public List<PaperRevision> revisions(Staff staff, UUID id) {
+        return mapper.findRevisions(staff.clinicId(), id);
     }
 
     /** Hands the revision in, or back. */

@@ -66,6 +66,7 @@ record ReadPaper(PaperRow row, List<Line> lines) {
                 row.protocol(),
                 row.title(),
                 row.base(),
-                lines.stream().flatMap(line -> line.rules().stream()).toList());
+                lines.stream().flatMap(line -> line.rules().stream()).toList(),
+                OwnFilesJson.read(row.files()));
     }
 }

@@ -183,6 +183,7 @@ class SurgeonPaperController {
             @AuthenticationPrincipal Staff staff,
             @PathVariable UUID paperId,
             @RequestParam(defaultValue = "") String shown,
+            @RequestParam(defaultValue = "") String loosened,
             @RequestParam @Nullable String password,
             HttpSession session) {
         PaperRow row = papers.find(staff, paperId);
@@ -198,11 +199,23 @@ class SurgeonPaperController {
                         throw new FormProblem(
                                 "shown", "It is not what was shown any more. Read it again; nothing was signed.");
                     }
+                    requireRead(checked, loosened);
                     freshness.require(session, staff, password);
                     papers.publish(staff, checked);
                     return TO + paperId;
                 },
                 problems -> checked(row, session));
+    }
+
+    private static void requireRead(CheckedPaper checked, String ticked) {
+        if (checked.isTooLong()) {
+            throw new FormProblem("shown", "It changes more than can be read at once. Change less, in several steps.");
+        }
+        if (checked.isToBeTicked() && !ticked.equals("yes")) {
+            throw new FormProblem(
+                    "loosened",
+                    "It may allow more than the protocol below. Read what was changed, tick that you did, and sign.");
+        }
     }
 
     @PostMapping("/papers/{paperId}/withdrawal")

@@ -173,7 +173,7 @@ class ReadingFileTest {
         Visitor.Answer answer = THERAPIST.upload("/courses/" + course + "/readings/look", new byte[4_500_000]);
 
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.body()).contains("Found a file of 4.5 MB, allowed: up to 4 MB. Split it.");
+        assertThat(answer.body()).contains("Found a file of 4.5 MB, allowed: up to 4 MB.");
     }
 
     @Test

@@ -61,7 +61,8 @@ class PaperFileTest {
         assertThat(OTHERS.upload("/papers/file/look", new byte[] {(byte) 0xff, (byte) 0xfe, 0x41})
                         .body())
                 .contains("no UTF-8 text");
-        assertThat(OTHERS.upload("/papers/file/look", new byte[300_000]).body()).contains("allowed: up to 200000");
+        assertThat(OTHERS.upload("/papers/file/look", new byte[700_000]).body())
+                .contains("Found a file of 0.7 MB, allowed: up to 0.6 MB.");
     }
 
     @Test
@@ -76,5 +77,36 @@ class PaperFileTest {
                                         "surgeon-paper: x\nbase: no.such\njoint: knee\nlicence: a\nsource: b\nlines: []\n"))
                         .body())
                 .contains("Choose the protocol that the paper comes nearest to.");
+    }
+
+    /** Everything of one clinic is taken in by another as drafts, once, and what can't stand there is named. */
+    @Test
+    void allPapersPassBetweenClinicsAsOneFile() {
+        UUID id = UUID.randomUUID();
+        String title = "All in one " + id;
+        LEAD.post(
+                "/papers",
+                Map.of("entryId", id.toString(), "title", title, "base", "knee.meniscus-repair", "joint", "knee"));
+        LEAD.post("/papers/" + id, Map.of("revision", "1", "lines", "bike wk 8"));
+        LEAD.post(
+                "/papers/" + id + "/desk",
+                Map.of("revision", "2", "act", "day", "at", "phases/walk/earliest", "value", "56"));
+        String file = LEAD.get("/papers/content/file").body();
+        assertThat(file).startsWith("clinic-content: ").contains(title, "completed week 8");
+        String one = file.substring(0, file.indexOf("papers:"))
+                + "papers:\n  - surgeon-paper: \"Elsewhere\"\n    base: nobody.knows\n    joint: knee\n    licence: x\n"
+                + "    source: y\n    lines: []\n"
+                + file.substring(file.lastIndexOf("  - surgeon-paper: \"" + title));
+        Visitor.Answer looked = OTHERS.upload("/papers/content/look", one.getBytes(StandardCharsets.UTF_8));
+        assertThat(looked.body())
+                .contains(title, "and changed on the desk", "can be begun", "is left out: It stands on nobody.knows");
+        assertThat(OTHERS.get("/papers").body()).doesNotContain(title);
+        Map<String, String> taken = Map.of("entryId", UUID.randomUUID().toString(), "text", one);
+        assertThat(OTHERS.post("/papers/content", taken).location()).endsWith("/papers");
+        OTHERS.post("/papers/content", taken);
+        assertThat(OTHERS.get("/papers").body()).containsOnlyOnce(title).doesNotContain("Elsewhere");
+        assertThat(OTHERS.upload("/papers/content/look", "papers: 3".getBytes(StandardCharsets.UTF_8))
+                        .status())
+                .isEqualTo(422);
     }
 }

@@ -1,6 +1,7 @@
 package waypost.core.course;
 
 import java.util.List;
+import waypost.core.criterion.Criterion;
 import waypost.core.milestone.Milestone;
 import waypost.core.protocol.Phase;
 import waypost.core.time.CourseDay;
@@ -22,5 +23,14 @@ public record NextPhase(Phase phase, CourseDay earliest, boolean timeReached, Li
 
     public long met() {
         return milestones.stream().filter(Milestone::isMet).count();
+    }
+
+    /** The words of a surgeon that it waits for, once time allows it: one given long before says little on the day. */
+    public List<Milestone> clearances() {
+        return milestones.stream()
+                .filter(milestone -> timeReached && !milestone.isMet())
+                .filter(milestone -> milestone.criterion() instanceof Criterion.Attested attested
+                        && attested.kind() == Criterion.Attested.Kind.CLEARANCE)
+                .toList();
     }
 }

@@ -17,8 +17,23 @@ public sealed interface Moment {
     /** As many months as can be written. */
     int MOST_MONTHS = 99;
 
+    /** Stands in for a day 0 where a month has to lie somewhere. */
+    LocalDate REFERENCE = LocalDate.of(2031, 2, 10);
+
     /** The course day of this moment for a course whose day 0 is {@code dayZero}. */
     CourseDay from(LocalDate dayZero);
+
+    /**
+     * The moment on another day, named as this one is where that names it; else as a day. A calendar month names no
+     * fixed day, so one that is moved becomes a completed week or a day.
+     */
+    default Moment movedTo(CourseDay day) {
+        return day.equals(from(REFERENCE)) ? this : new Day(day.number());
+    }
+
+    private static boolean isWholeWeeks(CourseDay day) {
+        return day.number() >= 0 && day.daysBeyondWeeks() == 0;
+    }
 
     /** Reads what {@code toString} writes. */
     static Moment parse(String text) {
@@ -62,6 +77,11 @@ public sealed interface Moment {
         }
 
         @Override
+        public Moment movedTo(CourseDay day) {
+            return isWholeWeeks(day) ? new Lasting(day.weeksCompleted()) : new Day(day.number());
+        }
+
+        @Override
         public String toString() {
             return weeks + " weeks";
         }
@@ -72,6 +92,11 @@ public sealed interface Moment {
         @Override
         public CourseDay from(LocalDate dayZero) {
             return CourseDay.ofCompletedWeeks(week);
+        }
+
+        @Override
+        public Moment movedTo(CourseDay day) {
+            return isWholeWeeks(day) ? new CompletedWeek(day.weeksCompleted()) : new Day(day.number());
         }
 
         @Override
@@ -92,6 +117,11 @@ public sealed interface Moment {
         }
 
         @Override
+        public Moment movedTo(CourseDay day) {
+            return isWholeWeeks(day) ? new NthWeek(day.weeksCompleted() + 1) : new Day(day.number());
+        }
+
+        @Override
         public String toString() {
             return "nth week " + week;
         }
@@ -102,6 +132,14 @@ public sealed interface Moment {
         @Override
         public CourseDay from(LocalDate dayZero) {
             return CourseDay.between(dayZero, dayZero.plusMonths(months));
+        }
+
+        @Override
+        public Moment movedTo(CourseDay day) {
+            if (day.equals(from(REFERENCE))) {
+                return this;
+            }
+            return isWholeWeeks(day) ? new CompletedWeek(day.weeksCompleted()) : new Day(day.number());
         }
 
         @Override

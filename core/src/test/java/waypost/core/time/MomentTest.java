@@ -22,6 +22,27 @@ class MomentTest {
         assertThat(Moment.parse(written)).hasToString(written);
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "day 42,45,day 45",
+        "6 weeks,49,7 weeks",
+        "6 weeks,45,day 45",
+        "6 weeks,42,6 weeks",
+        "completed week 6,0,completed week 0",
+        "completed week 6,-7,day -7",
+        "nth week 6,42,nth week 7",
+        "nth week 6,0,nth week 1",
+        "nth week 6,36,day 36",
+        "month 4,120,month 4",
+        "month 4,126,completed week 18",
+        "month 4,121,day 121"
+    })
+    void isMovedInItsOwnFormWhileThatCanNameTheDay(String written, int day, String moved) {
+        Moment there = Moment.parse(written).movedTo(new CourseDay(day));
+        assertThat(there).hasToString(moved);
+        assertThat(there.from(Moment.REFERENCE)).isEqualTo(new CourseDay(day));
+    }
+
     @Test
     void countsMonthsOnTheCalendar() {
         assertThat(Moment.parse("month 1").from(LocalDate.of(2031, 1, 31)).dateFrom(LocalDate.of(2031, 1, 31)))

@@ -3,6 +3,7 @@ package waypost.library.bundle;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
@@ -65,6 +66,27 @@ public record Bundle(
     /** By the id of an exercise the ids of what a clinic made from it. */
     public Map<String, Set<String>> madeFrom() {
         return own.byModel();
+    }
+
+    /** The same with a protocol, in place of one of the same id, to be looked at; what is published is read as a whole. */
+    Bundle with(Protocol protocol, List<SourceText> withIts) {
+        List<Protocol> more = new ArrayList<>(protocols);
+        more.removeIf(each -> each.id().equals(protocol.id()));
+        more.add(protocol);
+        return new Bundle(
+                hash + "+" + protocol.id(),
+                withIts,
+                measures,
+                redFlags,
+                ladders,
+                activities,
+                sets,
+                shapes,
+                transfers,
+                batteries,
+                programs,
+                more,
+                own);
     }
 
     /** A bundle as it is published. */

@@ -11,7 +11,7 @@ import waypost.core.question.Condition;
 import waypost.core.question.Question;
 
 /** The answers under which a protocol is looked at. */
-final class AnswerSets {
+public final class AnswerSets {
 
     private static final int MOST = 4096;
 
@@ -38,6 +38,11 @@ final class AnswerSets {
     private static List<String> values(Question question, Map<String, Set<String>> before) {
         boolean asked = question.asked().canHold(id -> before.getOrDefault(id, Set.of()));
         return asked ? question.inside() : question.inside().subList(0, 1);
+    }
+
+    /** Those without which nothing opens, each combination of them; all that may stay open is left open. */
+    public static List<Answers> leastStated(Protocol protocol) {
+        return making(Condition.ALWAYS, protocol);
     }
 
     /**

@@ -2,6 +2,8 @@ package waypost.library.lint;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import waypost.core.protocol.Protocol;
 import waypost.library.bundle.Bundle;
@@ -30,6 +32,21 @@ public final class Lint {
                 .distinct()
                 .sorted(Comparator.comparing(Finding::file).thenComparing(Finding::line))
                 .toList();
+    }
+
+    /** What is found in one protocol and not in the one that it stands on, by line. */
+    public static List<Finding> beyond(Protocol base, Protocol own, Bundle bundle) {
+        Places places = Places.of(bundle);
+        Set<String> known = of(base, bundle, places).map(Lint::said).collect(Collectors.toSet());
+        return of(own, bundle, places)
+                .filter(finding -> !known.contains(said(finding)))
+                .distinct()
+                .sorted(Comparator.comparing(Finding::file).thenComparing(Finding::line))
+                .toList();
+    }
+
+    private static String said(Finding finding) {
+        return finding.rule() + ": " + finding.says();
     }
 
     private static Stream<Finding> of(Protocol protocol, Bundle bundle, Places places) {

@@ -7,16 +7,21 @@ import java.util.regex.Pattern;
 import waypost.core.paper.PaperRule;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.SourceText;
+import waypost.library.desk.Desk;
+import waypost.library.desk.DeskParts;
+import waypost.library.desk.OwnFiles;
 
 /**
  * A surgeon's paper over a protocol that ships: all of the protocol's rules hold, and those of the paper besides. The
- * stricter of two governs; what the paper would loosen stays as the protocol has it.
+ * stricter of two governs; what the paper's lines would loosen stays as the protocol has it, unless the protocol itself was
+ * written anew on the desk.
  *
  * @param id of the protocol that it becomes: lower case letters, digits, dots and dashes, beginning with "own."
  * @param title by which it is chosen on a referral
  * @param base id of the protocol that it stands on
+ * @param own what was written in that protocol's place on the desk
  */
-public record Paper(String id, String title, String base, List<PaperRule> rules) {
+public record Paper(String id, String title, String base, List<PaperRule> rules, OwnFiles own) {
 
     private static final Pattern ID = Pattern.compile("own\\.[a-z0-9][a-z0-9.-]{0,60}");
     private static final int LONGEST_TITLE = 120;
@@ -30,6 +35,30 @@ public record Paper(String id, String title, String base, List<PaperRule> rules)
             throw new IllegalArgumentException(
                     "paper: found a title of " + title.length() + " characters, allowed: 1 to " + LONGEST_TITLE);
         }
+    }
+
+    /** A paper over a protocol as it ships. */
+    public Paper(String id, String title, String base, List<PaperRule> rules) {
+        this(id, title, base, rules, OwnFiles.NONE);
+    }
+
+    /** The protocol that it stands on as it lies on the desk. */
+    public Desk desk(DeskParts parts, Bundle shipped) {
+        return Desk.of(parts, standingOn(own.protocol().orElseGet(() -> text(shipped))), own.parts());
+    }
+
+    /** The same desk under this paper's id and title, whatever its text says. */
+    public Desk named(Desk desk) {
+        String text = desk.text("");
+        String named = standingOn(text);
+        return named.equals(text) ? desk : desk.withText("", named);
+    }
+
+    /** The lines of the paper as files that add to the protocol; none where there is nothing to settle them by. */
+    public List<SourceText> supplements(Bundle shipped) {
+        return limits(shipped).yaml().isEmpty()
+                ? List.of()
+                : List.of(new SourceText("papers/" + id + ".yaml", yaml(shipped)));
     }
 
     /** What has to be settled before it is a protocol. */
@@ -54,10 +83,10 @@ public record Paper(String id, String title, String base, List<PaperRule> rules)
      */
     public Bundle over(Bundle shipped) {
         List<SourceText> sources = new ArrayList<>(shipped.sources());
-        sources.add(new SourceText("protocols/" + id + ".yaml", standingOn(text(shipped))));
-        if (!limits(shipped).yaml().isEmpty()) {
-            sources.add(new SourceText("papers/" + id + ".yaml", yaml(shipped)));
-        }
+        sources.add(new SourceText(
+                "protocols/" + id + ".yaml", standingOn(own.protocol().orElseGet(() -> text(shipped)))));
+        own.parts().forEach((part, text) -> sources.add(new SourceText("parts/" + part + ".yaml", text)));
+        sources.addAll(supplements(shipped));
         return Bundle.read(sources);
     }
 

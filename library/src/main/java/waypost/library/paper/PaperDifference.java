@@ -1,10 +1,14 @@
 package waypost.library.paper;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.function.Function;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
@@ -13,53 +17,125 @@ import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
+import waypost.library.lint.AnswerSets;
 import waypost.library.lint.NormalHealing;
 import waypost.library.words.PrecautionWords;
 
 /**
- * What a paper changes in the protocol that it stands on, if all goes to plan and nothing is answered.
+ * What a paper changes in the protocol that it stands on, if all goes to plan and no more is answered than has to be.
  *
  * @param later exercises and tests that open later, or never, because of the paper
+ * @param earlier exercises and tests that open sooner than below, or that are not opened there at all
+ * @param loosened precautions of the protocol below that nothing holds as strictly any more, on some day
  * @param looser where the protocol allows less than the paper: the protocol holds
  * @param open on which of the days 1, 14, 42 and 84 how many roles are open, before and with the paper
  */
-public record PaperDifference(List<Later> later, List<String> looser, List<Open> open) {
+public record PaperDifference(
+        List<Later> later, List<Earlier> earlier, List<String> looser, List<String> loosened, List<Open> open) {
 
     private static final List<Integer> SHOWN = List.of(1, 14, 42, 84);
     private static final String PAPER = "paper.";
+    private static final int NEVER = Integer.MAX_VALUE;
+    private static final int MOST_LOOKED_AT = 8;
 
     /** An exercise or test that the paper opens later; without a day it never opens. */
     public record Later(String title, int before, Optional<Integer> now) {}
+
+    /** An exercise or test that opens sooner; without a day before, it is not opened below. */
+    public record Earlier(String title, Optional<Integer> before, int now) {}
 
     /** How many roles are open on a day. */
     public record Open(int day, int before, int now) {}
 
     public PaperDifference {
         later = List.copyOf(later);
+        earlier = List.copyOf(earlier);
+        loosened = List.copyOf(loosened);
         looser = List.copyOf(looser);
         open = List.copyOf(open);
     }
 
-    /** Compares {@code own}, which stands in {@code bundle}, with its base. */
+    /** Whether something is allowed that is not allowed below, or sooner. */
+    public boolean loosens() {
+        return !earlier.isEmpty() || !loosened.isEmpty();
+    }
+
+    /**
+     * Compares {@code own}, which stands in {@code bundle}, with its base: under each combination of the answers without which
+     * nothing opens, at most {@value #MOST_LOOKED_AT} of them. What changes under further answers alone is not among this.
+     */
     public static PaperDifference of(Protocol base, Protocol own, Bundle bundle) {
-        NormalHealing before = NormalHealing.of(base, Answers.NONE, bundle);
-        NormalHealing now = NormalHealing.of(own, Answers.NONE, bundle);
+        List<PaperDifference> each = AnswerSets.leastStated(own).stream()
+                .limit(MOST_LOOKED_AT)
+                .map(answers -> of(
+                        NormalHealing.of(base, stated(answers, base), bundle),
+                        NormalHealing.of(own, answers, bundle),
+                        bundle))
+                .toList();
+        return new PaperDifference(
+                all(each, PaperDifference::later),
+                all(each, PaperDifference::earlier),
+                all(each, PaperDifference::looser),
+                all(each, PaperDifference::loosened),
+                each.get(0).open());
+    }
+
+    private static <T> List<T> all(List<PaperDifference> each, Function<PaperDifference, List<T>> part) {
+        return each.stream().flatMap(one -> part.apply(one).stream()).distinct().toList();
+    }
+
+    /** A question of its own is not asked below. */
+    private static Answers stated(Answers answers, Protocol base) {
+        Map<String, Set<String>> known = new LinkedHashMap<>();
+        base.questions()
+                .forEach(question -> answers.stated().forEach((id, values) -> {
+                    if (id.equals(question.id()) && question.valueIds().containsAll(values)) {
+                        known.put(id, values);
+                    }
+                }));
+        return new Answers(known);
+    }
+
+    private static PaperDifference of(NormalHealing before, NormalHealing now, Bundle bundle) {
         List<Later> later = new ArrayList<>();
+        List<Earlier> earlier = new ArrayList<>();
         for (Activity activity : bundle.activities()) {
             for (Role role : activity.roles()) {
                 Optional<Integer> was = before.firstOpen(role.key()).map(CourseDay::number);
                 Optional<Integer> is = now.firstOpen(role.key()).map(CourseDay::number);
-                if (was.isPresent() && !was.equals(is)) {
-                    later.add(new Later(activity.title(), was.get(), is));
+                int gone = was.orElse(NEVER);
+                int come = is.orElse(NEVER);
+                if (come > gone) {
+                    later.add(new Later(activity.title(), gone, is));
+                } else if (come < gone) {
+                    earlier.add(new Earlier(activity.title(), was, come));
                 }
             }
         }
         return new PaperDifference(
                 later,
+                earlier,
                 looser(now),
+                loosened(before, now),
                 SHOWN.stream()
                         .map(day -> new Open(day, openOn(before, day), openOn(now, day)))
                         .toList());
+    }
+
+    /** On every day of change, the precautions below that none on the same is as strict as any more. */
+    private static List<String> loosened(NormalHealing before, NormalHealing now) {
+        SortedSet<CourseDay> days = before.days();
+        days.addAll(now.days());
+        SortedSet<String> said = new TreeSet<>();
+        for (CourseDay day : days) {
+            List<Precaution<?>> held = now.on(day).precautions();
+            for (Precaution<?> precaution : before.on(day).precautions()) {
+                if (held.stream().noneMatch(precaution::isCoveredBy)) {
+                    said.add(PrecautionWords.say(precaution));
+                }
+            }
+        }
+        return List.copyOf(said);
     }
 
     private static int openOn(NormalHealing healing, int day) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import tools.jackson.databind.json.JsonMapper;
 import waypost.core.body.Joint;
+import waypost.library.desk.OwnFiles;
 import waypost.library.text.Document;
 import waypost.library.text.Entry;
 import waypost.library.text.SchemaCheck;
@@ -22,6 +23,7 @@ import waypost.library.text.StrictYaml;
  * @param licence under which it may be used
  * @param source where it is from, and who signed it there
  * @param weeks how weeks are named, where that was asked
+ * @param own what was written on the desk in place of what ships
  */
 public record PaperFile(
         String title,
@@ -30,7 +32,8 @@ public record PaperFile(
         String licence,
         String source,
         Optional<String> weeks,
-        List<Line> lines) {
+        List<Line> lines,
+        OwnFiles own) {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -72,11 +75,26 @@ public record PaperFile(
                                 .append(" }\n"));
             }
         }
+        writeOwn(text);
         return text.toString();
     }
 
+    private void writeOwn(StringBuilder text) {
+        own.protocol()
+                .ifPresent(protocol ->
+                        text.append("protocol-text: ").append(quoted(protocol)).append('\n'));
+        text.append(own.parts().isEmpty() ? "" : "part-texts:\n");
+        own.parts().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .forEach(part -> text.append("  - { part: ")
+                        .append(part.getKey())
+                        .append(", text: ")
+                        .append(quoted(part.getValue()))
+                        .append(" }\n"));
+    }
+
     /** A JSON string is one in YAML too. */
-    private static String quoted(String text) {
+    static String quoted(String text) {
         return JSON.writeValueAsString(text);
     }
 
@@ -94,7 +112,7 @@ public record PaperFile(
         return read.orElseThrow();
     }
 
-    private static PaperFile read(Entry top) {
+    static PaperFile read(Entry top) {
         return new PaperFile(
                 top.text("surgeon-paper"),
                 top.text("base"),
@@ -102,7 +120,14 @@ public record PaperFile(
                 top.text("licence"),
                 top.text("source"),
                 top.maybe("weeks", said -> said),
-                top.list("lines", PaperFile::line));
+                top.list("lines", PaperFile::line),
+                own(top));
+    }
+
+    private static OwnFiles own(Entry top) {
+        Map<String, String> parts = new LinkedHashMap<>();
+        top.list("part-texts", each -> each).forEach(each -> parts.put(each.text("part"), each.text("text")));
+        return new OwnFiles(top.maybe("protocol-text", text -> text), parts);
     }
 
     private static Line line(Entry entry) {

@@ -19,17 +19,29 @@ import tools.jackson.databind.node.ObjectNode;
 public final class Document {
 
     private final String file;
+    private final String text;
     private final Node root;
     private final List<Problem> problems = new ArrayList<>();
 
-    Document(String file, Node root) {
+    Document(String file, String text, Node root) {
         this.file = file;
+        this.text = text;
         this.root = root;
+    }
+
+    /** The same document, of which nothing was found yet. */
+    public Document anew() {
+        return new Document(file, text, root);
     }
 
     /** The document's top as something to read from. */
     public Entry top() {
         return new Entry(this, root, "");
+    }
+
+    /** The text that it was read from. */
+    String text() {
+        return text;
     }
 
     /** The same content as JSON; scalars are strings but for true and false. */

@@ -175,6 +175,11 @@ public final class Entry {
         return node.getStartMark().map(Mark::getLine).orElse(0) + 1;
     }
 
+    /** Where this stands in its text. */
+    public Spot spot() {
+        return Spot.of(node, document.text());
+    }
+
     /** Notes a problem at this place. */
     public void problem(String message) {
         document.problem(node, path, message);

@@ -53,7 +53,7 @@ public final class StrictYaml {
             Node root = new Composer(yaml.settings, new ReadEvents(yaml.withoutCleverness(text)))
                     .getSingleNode()
                     .orElseThrow(() -> refused(file, Optional.empty(), "found an empty file, allowed: one document"));
-            Document document = new Document(file, root);
+            Document document = new Document(file, text, root);
             document.refuseDuplicateKeys();
             return document;
         } catch (MarkedYamlEngineException malformed) {

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import waypost.core.body.Joint;
+import waypost.library.desk.OwnFiles;
 import waypost.library.text.RefusedException;
 
 class PaperFileTest {
@@ -23,7 +24,10 @@ class PaperFileTest {
             Optional.of("completed"),
             List.of(
                     new PaperFile.Line("NWB 4 wks # then 50% WB", Map.of()),
-                    new PaperFile.Line("PROM 0-90 x 4-6 wks: yes", Map.of("until", "At 6 weeks", "a", "b"))));
+                    new PaperFile.Line("PROM 0-90 x 4-6 wks: yes", Map.of("until", "At 6 weeks", "a", "b"))),
+            new OwnFiles(
+                    Optional.of("protocol: own.1\n# a \"remark\"\nphases: []\n"),
+                    Map.of("own.wound", "part: own.wound\n", "own.flare", "part: own.flare\n")));
 
     @Test
     void whatIsWrittenIsReadAgainAndWrittenTheSame() {
