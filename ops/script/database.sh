@@ -96,10 +96,16 @@ database_ensure() {
     export WAYPOST_DB_OWNER=waypost_owner WAYPOST_DB_OWNER_PASSWORD=$DATABASE_PASSWORD
 }
 
-# A cluster of its own for the tests, with an empty database at each run; durability does not matter there.
+# A cluster of its own for the tests, with an empty database for each process of tests at each run; durability does not
+# matter there. The address lacks the number of the process, which app/pom.xml adds.
 database_for_tests() {
+    local number
     database_start test -c fsync=off -c synchronous_commit=off -c full_page_writes=off
     trap 'database_stop test' EXIT
-    database_sql -d postgres -c "drop database if exists waypost_test with (force)"
-    database_ensure waypost_test
+    TEST_PROCESSES=$(($(nproc) > 1 ? 2 : 1))
+    for number in $(seq "$TEST_PROCESSES"); do
+        database_sql -d postgres -c "drop database if exists waypost_test_$number with (force)"
+        database_ensure "waypost_test_$number"
+    done
+    export WAYPOST_DB_URL=${WAYPOST_DB_URL%_*}
 }

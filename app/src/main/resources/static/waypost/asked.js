@@ -20,3 +20,37 @@ document.addEventListener("alpine:init", () => {
     },
   }));
 });
+
+/* What is ticked while the questions are asked for anew stays ticked in the new ones. */
+(() => {
+  const ANSWER = "input[name^='answer.']";
+  let since = new Map();
+
+  const ticked = (questions, name) => [...questions.querySelectorAll(ANSWER)]
+    .filter((input) => input.name === name && input.checked)
+    .map((input) => input.value);
+
+  document.addEventListener("htmx:beforeSwap", (event) => {
+    const questions = event.detail.target;
+    if (questions?.matches?.("fieldset.questions")) {
+      const sent = event.detail.requestConfig.formData;
+      const names = new Set([...questions.querySelectorAll(ANSWER)].map((input) => input.name));
+      since = new Map([...names]
+        .map((name) => [name, ticked(questions, name)])
+        .filter(([name, values]) => values.join("\n") !== sent.getAll(name).join("\n")));
+    }
+  });
+
+  document.addEventListener("htmx:afterSwap", () => {
+    const questions = document.querySelector("fieldset.questions");
+    if (questions && since.size > 0) {
+      questions.querySelectorAll(ANSWER).forEach((input) => {
+        const values = since.get(input.name);
+        if (values) {
+          input.checked = values.includes(input.value);
+        }
+      });
+      since = new Map();
+    }
+  });
+})();

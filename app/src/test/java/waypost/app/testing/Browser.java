@@ -13,7 +13,9 @@ import java.util.function.Predicate;
 import java.util.logging.Level;
 import org.openqa.selenium.By;
 import org.openqa.selenium.ElementClickInterceptedException;
+import org.openqa.selenium.JavascriptException;
 import org.openqa.selenium.OutputType;
+import org.openqa.selenium.ScriptTimeoutException;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebDriver;
 import org.openqa.selenium.WebDriverException;
@@ -178,14 +180,27 @@ public final class Browser implements AutoCloseable {
         new WebDriverWait(driver, PATIENCE)
                 .ignoring(StaleElementReferenceException.class)
                 .ignoring(ElementClickInterceptedException.class)
+                .ignoring(ScriptTimeoutException.class)
+                .ignoring(JavascriptException.class)
                 .withMessage(() -> "nothing shown for " + what)
                 .until(current -> {
-                    Optional<WebElement> shown = current.findElements(what).stream()
-                            .filter(WebElement::isDisplayed)
-                            .findFirst();
+                    Optional<WebElement> shown = isAtRest()
+                            ? current.findElements(what).stream()
+                                    .filter(WebElement::isDisplayed)
+                                    .findFirst()
+                            : Optional.empty();
                     shown.ifPresent(action);
                     return shown.isPresent();
                 });
+    }
+
+    /** Nothing is being swapped and what was swapped is drawn: a press on a page that still moves lands beside. */
+    private boolean isAtRest() {
+        return (Boolean) driver.executeAsyncScript("""
+                const done = arguments[0];
+                const tell = () => done(!document.querySelector(".htmx-swapping, .htmx-settling, .htmx-added"));
+                setTimeout(tell, 200);
+                requestAnimationFrame(() => requestAnimationFrame(tell));""");
     }
 
     /** Waits for something that the page comes to. */
@@ -240,10 +255,27 @@ public final class Browser implements AutoCloseable {
 
     /** Cuts the connection, or gives it back. */
     public Browser connected(boolean on) {
+        return network(!on, Duration.ZERO);
+    }
+
+    /** Lets every answer wait. */
+    public Browser slow(Duration latency) {
+        return network(false, latency);
+    }
+
+    private Browser network(boolean offline, Duration latency) {
         driver.executeCdpCommand("Network.enable", Map.of());
         driver.executeCdpCommand(
                 "Network.emulateNetworkConditions",
-                Map.of("offline", !on, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+                Map.of(
+                        "offline",
+                        offline,
+                        "latency",
+                        latency.toMillis(),
+                        "downloadThroughput",
+                        -1,
+                        "uploadThroughput",
+                        -1));
         return this;
     }
 
