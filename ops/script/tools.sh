@@ -11,6 +11,7 @@ has_tool() {
     maven) command -v mvn >/dev/null ;;
     node) command -v node >/dev/null && command -v npm >/dev/null ;;
     postgres) [ -n "$(postgres_bin)" ] && [ -x "$(postgres_bin)/initdb" ] ;;
+    systemd) command -v systemd-analyze >/dev/null ;;
     shellcheck) command -v shellcheck >/dev/null ;;
     age) command -v age >/dev/null && command -v age-keygen >/dev/null ;;
     nginx) command -v nginx >/dev/null || [ -x /usr/sbin/nginx ] ;;
@@ -24,6 +25,7 @@ packages_of() {
     maven) echo maven ;;
     node) echo nodejs npm ;;
     postgres) echo postgresql ;;
+    systemd) echo systemd ;;
     shellcheck) echo shellcheck ;;
     age) echo age ;;
     nginx) echo nginx-light ;;

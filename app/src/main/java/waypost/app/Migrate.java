@@ -20,6 +20,7 @@ public final class Migrate {
                         needed(environment, "WAYPOST_DB_OWNER"),
                         needed(environment, "WAYPOST_DB_OWNER_PASSWORD"))
                 .placeholders(Map.of("app_role", needed(environment, "WAYPOST_DB_USER")))
+                .initSql("set lock_timeout = '10s'; set statement_timeout = '10min'")
                 .load()
                 .migrate();
         System.out.println(

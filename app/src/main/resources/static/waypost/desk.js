@@ -25,15 +25,25 @@ document.addEventListener("alpine:init", () => {
     },
 
     grab(event) {
-      const post = this.post(event);
-      if (!post) {
+      const hit = this.post(event);
+      if (!hit) {
         return;
       }
+      const post = this.nearest(hit, event.clientX);
       event.preventDefault();
       post.focus();
       post.setPointerCapture(event.pointerId);
       const track = post.parentElement.getBoundingClientRect();
       this.held = { post, x: event.clientX, y: event.clientY, width: track.width, day: Number(post.dataset.day), raised: 0, moved: false };
+    },
+
+    /* Posts that lie closer than a finger is wide: the one whose stem is nearest is meant. */
+    nearest(hit, x) {
+      const far = (post) => {
+        const stem = post.querySelector(".stem").getBoundingClientRect();
+        return Math.abs((stem.left + stem.right) / 2 - x);
+      };
+      return [...hit.parentElement.querySelectorAll(".desk-post")].reduce((near, post) => (far(post) < far(near) ? post : near), hit);
     },
 
     drag(event) {

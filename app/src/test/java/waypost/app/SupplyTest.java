@@ -10,6 +10,8 @@ import java.util.stream.Collectors;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import waypost.app.testing.Shell;
@@ -32,6 +34,7 @@ class SupplyTest {
 
     /** Packages whose own words are no short name: looked at by hand. */
     private static final Map<String, String> LOOKED_AT = Map.of(
+            "node_modules/@squawk-cli/linux-x64", "Apache-2.0 or MIT, as one likes; a linter, which does not ship",
             "node_modules/dejavu-fonts-ttf", "Bitstream Vera and public domain",
             "org.springframework.session:spring-session-core", "its jar carries the Apache License 2.0",
             "org.springframework.session:spring-session-jdbc", "its jar carries the Apache License 2.0");
@@ -96,5 +99,33 @@ class SupplyTest {
                                 Map.of())
                         .orFail())
                 .doesNotContain("error");
+    }
+
+    @Test
+    void migrationsPassTheirLinter() {
+        assertThat(Shell.run(
+                                "mkdir -p app/target/linted && cd app/src/main/resources/db/migration"
+                                        + " && for file in V*.sql; do sed 's/${[a-z_]*}/waypost_app/g' \"$file\""
+                                        + " > ../../../../../target/linted/\"$file\"; done && cd - >/dev/null && cd app"
+                                        + " && front/node_modules/@squawk-cli/linux-x64/bin/squawk -c front/squawk.toml target/linted/V*.sql 2>&1",
+                                Map.of())
+                        .orFail())
+                .contains("Found 0 issues");
+    }
+
+    /** Exposure of a service to the rest of its machine, from 0 to 10, as the service manager's own tool counts it. */
+    @ParameterizedTest
+    @ValueSource(strings = {"waypost", "waypost-migrate"})
+    void serviceUnitsAreReadAndShutIn(String unit) {
+        String there =
+                "units=$(mktemp -d) && mkdir -p \"$units/bin\" && install -m 755 /dev/null \"$units/bin/waypost-server\""
+                        + " && install -m 755 /dev/null \"$units/bin/waypost-migrate\""
+                        + " && sed \"s#/opt/waypost#$units#\" ops/package/" + unit + ".service > \"$units/" + unit
+                        + ".service\""
+                        + " && systemd-analyze verify --man=no \"$units/" + unit + ".service\" 2>&1"
+                        + " && systemd-analyze security --offline=yes --threshold=20 \"$units/" + unit + ".service\"";
+        assertThat(Shell.run(there, Map.of()).orFail())
+                .contains("Overall exposure level")
+                .doesNotContain("Unknown key");
     }
 }

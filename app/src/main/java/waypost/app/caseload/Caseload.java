@@ -121,8 +121,16 @@ class Caseload {
                                 ConcernWords.kind(concern.kind()),
                                 words.say(concern),
                                 place(concern),
-                                concern instanceof Concern.Clearance))
+                                here(course.row().id(), concern)))
                         .toList());
+    }
+
+    private static String here(UUID course, Concern concern) {
+        if (concern instanceof Concern.Unanswered unanswered) {
+            return "/courses/" + course + "/answers?about="
+                    + unanswered.question().id();
+        }
+        return concern instanceof Concern.Clearance ? "/courses/" + course + "/clearances" : "";
     }
 
     private static String place(Concern concern) {

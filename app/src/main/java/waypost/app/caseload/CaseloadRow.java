@@ -33,9 +33,9 @@ record CaseloadRow(
      * Something to look at.
      *
      * @param place where it is answered, below the course's address
-     * @param cleared whether a surgeon's word answers it on the list itself
+     * @param here address of the part of a page on which a surgeon answers it on the list itself; empty for none
      */
-    record Line(Concern.Kind kind, String title, String says, String place, boolean cleared) {}
+    record Line(Concern.Kind kind, String title, String says, String place, String here) {}
 
     boolean has(Concern.Kind kind) {
         return lines.stream().anyMatch(line -> line.kind() == kind);

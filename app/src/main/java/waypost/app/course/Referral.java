@@ -42,4 +42,21 @@ record Referral(
                 revises,
                 why);
     }
+
+    /** The same with other answers, and why. */
+    Referral answering(Answers other, String reason) {
+        return new Referral(
+                courseId,
+                patientName,
+                birthDate,
+                number,
+                protocol,
+                operation,
+                side,
+                dayZero,
+                surgeon,
+                other,
+                revises,
+                reason);
+    }
 }

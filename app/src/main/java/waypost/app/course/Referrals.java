@@ -20,6 +20,7 @@ import waypost.app.store.LoadedCourse;
 import waypost.app.store.NotFoundException;
 import waypost.core.body.Side;
 import waypost.core.protocol.Protocol;
+import waypost.core.question.Question;
 import waypost.library.bundle.Bundle;
 
 /** Opens courses from referrals, and changes a referral with a signature that shows before and after. */
@@ -176,6 +177,45 @@ public class Referrals {
         try {
             Signature signature = sign(staff, change.referral(), Optional.of(stands.statementId()), change.lines());
             changePatient(staff, stands, change.referral(), signature);
+        } catch (DuplicateKeyException changed) {
+            throw changedMeanwhile();
+        }
+    }
+
+    /**
+     * A surgeon's answer to a question that the referral left open.
+     *
+     * @param replaces the statement that was in sight
+     */
+    record Answer(String question, String value, UUID replaces) {}
+
+    /** Signs an answer. Refused when it is answered already, or somebody else changed the referral since it was shown. */
+    @Transactional
+    void answer(Staff staff, UUID courseId, Answer answer, LocalDate today) {
+        LoadedCourse course = loader.load(staff.clinicId(), courseId);
+        Question question = course.on(today).course().resolved().unanswered().stream()
+                .filter(each -> each.id().equals(answer.question()))
+                .findFirst()
+                .orElseThrow(() ->
+                        new FormProblem("value", "This question is answered, or not asked. Open the list again."));
+        if (!question.valueIds().contains(answer.value())) {
+            throw new FormProblem("value", "Choose one of the answers.");
+        }
+        if (!answer.replaces().equals(course.row().statementId())) {
+            throw changedMeanwhile();
+        }
+        Referral before = current(course);
+        Referral now = before.answering(
+                before.answers().with(answer.question(), answer.value()),
+                "answered by " + staff.name() + " on the list");
+        try {
+            sign(
+                    staff,
+                    now,
+                    Optional.of(answer.replaces()),
+                    ReferralWords.compared(
+                            ReferralWords.lines(course.protocol(), before),
+                            ReferralWords.lines(course.protocol(), now)));
         } catch (DuplicateKeyException changed) {
             throw changedMeanwhile();
         }

@@ -70,7 +70,9 @@ interface DeskAct {
         public Done on(OpenDesk open) {
             return new Done(
                     open.desk().withText(file, text),
-                    file.isEmpty() ? "the text of the protocol" : "the text of the part " + file);
+                    file.isEmpty() || file.equals(Desk.MEASURES)
+                            ? "the text of the " + (file.isEmpty() ? "protocol" : file)
+                            : "the text of the part " + file);
         }
     }
 

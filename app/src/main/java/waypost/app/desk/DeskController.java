@@ -69,9 +69,11 @@ class DeskController {
                 .addObject("text", shown.isEmpty() ? "" : open.desk().text(DeskForm.file(shown)))
                 .addObject("turns", turns(revisions))
                 .addObject("done", last(revisions))
+                .addObject("since", papers.since(open.row()))
                 .addObject("parts", desks.parts(open))
                 .addObject("toOpen", Palette.toOpen(open))
                 .addObject("palette", Palette.ENTRIES)
+                .addObject("ownMeasure", Palette.OWN_MEASURE)
                 .addObject("problems", Map.of());
     }
 
@@ -125,6 +127,8 @@ class DeskController {
                             Entered.whole("revision", revision, MOST_REVISIONS).orElse(0);
                     if (act.equals("back") || act.equals("forth")) {
                         turn(staff, paperId, number, act);
+                    } else if (act.equals("looked")) {
+                        papers.looked(staff, paperId, number);
                     } else {
                         desks.act(staff, paperId, number, form.asked());
                     }

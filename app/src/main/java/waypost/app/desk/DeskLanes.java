@@ -27,7 +27,9 @@ record DeskLanes(OpenDesk open, Ruler ruler) {
     private static final String TOGETHER = "together";
 
     static DeskLanes of(OpenDesk open) {
+        // What lies before every phase lies on the edge.
         int first = open.desk().posts().stream()
+                .filter(post -> post.kind() == Post.Kind.PHASE)
                 .mapToInt(post -> post.day().number())
                 .min()
                 .orElse(0);
@@ -64,7 +66,12 @@ record DeskLanes(OpenDesk open, Ruler ruler) {
 
     private static String together(Post post, String lane) {
         return String.join(
-                "|", TOGETHER, post.file(), lane, String.valueOf(post.day().number()));
+                "|",
+                TOGETHER,
+                post.file(),
+                lane,
+                String.join(",", post.when()),
+                String.valueOf(post.day().number()));
     }
 
     List<DeskLane> all() {
@@ -90,7 +97,12 @@ record DeskLanes(OpenDesk open, Ruler ruler) {
         };
     }
 
+    /** What holds under some answers alone is a branch, on a lane of its own. */
     private String lane(Post post) {
+        return trunk(post) + "|" + String.join(",", post.when());
+    }
+
+    private String trunk(Post post) {
         return switch (post.kind()) {
             case PHASE, EXPECTED -> "phases";
             case DUE -> "due";
@@ -107,6 +119,7 @@ record DeskLanes(OpenDesk open, Ruler ruler) {
                 title(first),
                 List.of(Post.Kind.LIMIT, Post.Kind.DUTY, Post.Kind.SET_UP).contains(first.kind()) ? first.rule() : "",
                 first.file(),
+                first.when().stream().map(open::branch).toList(),
                 first.kind() == Post.Kind.OPENING || first.kind() == Post.Kind.MEASURING
                         ? grouped(posts)
                         : marks(posts));

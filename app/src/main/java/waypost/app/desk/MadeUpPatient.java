@@ -50,13 +50,9 @@ record MadeUpPatient(
 
     private static Standing standing(OpenDesk desk, Protocol protocol, Map<String, String> answers, int day) {
         Map<String, Set<String>> stated = new LinkedHashMap<>();
-        for (Question question : protocol.questions()) {
-            String value = answers.getOrDefault(question.id(), "");
-            if (question.valueIds().contains(value)) {
-                stated.put(question.id(), Set.of(value));
-            }
-        }
-        return NormalHealing.of(protocol, new Answers(stated), desk.bundle()).on(new CourseDay(day));
+        answers.forEach((question, value) -> stated.put(question, Set.of(value)));
+        return NormalHealing.of(protocol, new Answers(stated).fitting(protocol.questions()), desk.bundle())
+                .on(new CourseDay(day));
     }
 
     private static MadeUpPatient of(

@@ -3,6 +3,7 @@ package waypost.app.desk;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import waypost.app.paper.PaperRow;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.Limit;
@@ -62,6 +63,29 @@ record OpenDesk(
                 .filter(post ->
                         post.about().equals(opening.about()) && !post.key().equals(opening.key()))
                 .toList();
+    }
+
+    /**
+     * What something hangs on.
+     *
+     * @param asked the question in its own words; blank where it is a part's own
+     * @param answer by which it holds
+     */
+    record Branch(String asked, String answer) {}
+
+    /** A clause such as "run-start is week-14" in the words of its question; as it is written where that is a part's own. */
+    Branch branch(String clause) {
+        String[] parts = clause.split(" is (not )?", 2);
+        List<String> values = List.of(parts[1].split("\\|"));
+        return protocol().questions().stream()
+                .filter(question -> question.id().equals(parts[0]))
+                .filter(question -> question.valueIds().containsAll(values))
+                .findFirst()
+                .map(question -> new Branch(
+                        question.prompt(),
+                        (clause.contains(" is not ") ? "not " : "")
+                                + values.stream().map(question::titleOf).collect(Collectors.joining(" or "))))
+                .orElse(new Branch("", clause));
     }
 
     /** On which ladder what opens stands; tests have none. */

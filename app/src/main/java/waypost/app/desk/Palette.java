@@ -62,6 +62,22 @@ final class Palette {
                     "follow-up/measuring",
                     "{ measure: knee-flexion, from: day 1, every-days: \"7\" }"));
 
+    /** What the file of own measures may hold. */
+    static final String OWN_MEASURE = """
+            measures: own
+
+            catalogue:
+              - id: own-tap-test
+                title: Taps in half a minute
+                unit: count
+                error: "2"
+                valid-days: "14"
+                both-sides: true
+                better: higher
+                least: "0"
+                most: "120"
+                source: Our clinic""";
+
     private static final Set<String> LISTS = ENTRIES.stream().map(Entry::list).collect(Collectors.toSet());
 
     private Palette() {}

@@ -36,9 +36,11 @@ class ContentFileController {
     private static final String LICENCE = "The clinic's own; ask before passing it on";
 
     private final Papers papers;
+    private final TakenPapers taken;
 
-    ContentFileController(Papers papers) {
+    ContentFileController(Papers papers, TakenPapers taken) {
         this.papers = papers;
+        this.taken = taken;
     }
 
     /**
@@ -107,7 +109,7 @@ class ContentFileController {
                 paper.lines().size(),
                 ReadPaper.of(PaperRow.of(paper), PaperAnswers.of(paper)).open(),
                 !paper.own().isNone(),
-                papers.problem(paper));
+                taken.unfit(paper));
     }
 
     private static ContentFile parse(String text) {
@@ -125,8 +127,8 @@ class ContentFileController {
                 () -> {
                     UUID entry = Entered.id("entryId", entryId);
                     List<PaperFile> begun = new ArrayList<>(parse(text).papers());
-                    begun.removeIf(paper -> !papers.problem(paper).isEmpty());
-                    papers.takeAll(staff, entry, begun);
+                    begun.removeIf(paper -> !taken.unfit(paper).isEmpty());
+                    taken.takeAll(staff, entry, begun);
                     return "redirect:/papers";
                 },
                 ContentFileController::page);

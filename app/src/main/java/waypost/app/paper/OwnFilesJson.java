@@ -8,11 +8,15 @@ import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import waypost.library.desk.OwnFiles;
 
-/** The files that were written anew, as the database keeps them: by name, the protocol's own under "protocol". */
+/**
+ * The files that were written anew, as the database keeps them: by name, the protocol's own under "protocol",
+ * measures under "measures".
+ */
 final class OwnFilesJson {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final String PROTOCOL = "protocol";
+    private static final String MEASURES = "measures";
 
     private OwnFilesJson() {}
 
@@ -23,6 +27,7 @@ final class OwnFilesJson {
         }
         Map<String, String> files = new TreeMap<>(own.parts());
         own.protocol().ifPresent(text -> files.put(PROTOCOL, text));
+        own.measures().ifPresent(text -> files.put(MEASURES, text));
         return JSON.writeValueAsString(files);
     }
 
@@ -32,6 +37,7 @@ final class OwnFilesJson {
         }
         Map<String, String> files = JSON.readValue(json, new TypeReference<TreeMap<String, String>>() {});
         Optional<String> protocol = Optional.ofNullable(files.remove(PROTOCOL));
-        return new OwnFiles(protocol, files);
+        Optional<String> measures = Optional.ofNullable(files.remove(MEASURES));
+        return new OwnFiles(protocol, files, measures);
     }
 }

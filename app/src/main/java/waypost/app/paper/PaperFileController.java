@@ -22,6 +22,7 @@ import waypost.app.entry.FormProblem;
 import waypost.app.entry.Sent;
 import waypost.app.entry.SentText;
 import waypost.app.store.Bundles;
+import waypost.core.protocol.Protocol;
 import waypost.library.paper.PaperFile;
 import waypost.library.paper.PaperSaid;
 
@@ -33,10 +34,12 @@ class PaperFileController {
     private static final int MOST_BYTES = 600_000;
 
     private final Papers papers;
+    private final TakenPapers taken;
     private final Bundles bundles;
 
-    PaperFileController(Papers papers, Bundles bundles) {
+    PaperFileController(Papers papers, TakenPapers taken, Bundles bundles) {
         this.papers = papers;
+        this.taken = taken;
         this.bundles = bundles;
     }
 
@@ -79,16 +82,15 @@ class PaperFileController {
 
     private ModelAndView read(String text, Map<String, String> problems) {
         PaperFile file = parse(text);
-        papers.checkWritten(file);
+        Optional<Protocol> base = bundles.shipped().findProtocol(file.base());
+        String unfit = base.isPresent() ? taken.unfit(file) : "";
+        if (!unfit.isEmpty()) {
+            throw new FormProblem("file", unfit);
+        }
         return page(problems)
                 .addObject("read", ReadPaper.of(PaperRow.of(file), PaperAnswers.of(file)))
                 .addObject("file", file)
-                .addObject(
-                        "base",
-                        bundles.shipped()
-                                .findProtocol(file.base())
-                                .map(protocol -> protocol.title())
-                                .orElse(""))
+                .addObject("base", base.map(Protocol::title).orElse(""))
                 .addObject("said", new PaperSaid(bundles.shipped()))
                 .addObject("text", text)
                 .addObject("entryId", UUID.randomUUID());
@@ -106,7 +108,7 @@ class PaperFileController {
             @RequestParam(defaultValue = "") String entryId,
             @RequestParam(defaultValue = "") String text) {
         return Sent.answer(
-                () -> "redirect:/papers/" + papers.take(staff, Entered.id("entryId", entryId), parse(text)),
+                () -> "redirect:/papers/" + taken.take(staff, Entered.id("entryId", entryId), parse(text)),
                 PaperFileController::page);
     }
 }

@@ -13,7 +13,7 @@ interface PaperMapper {
     /** Its last revision decides: what was signed and is written on is a draft again; the signed one stays offered. */
     String LATEST = """
             select p.id, p.protocol, p.title, p.base, p.joint, d.revision, d.lines, d.answers::text as answers, d.files::text as files,
-                   d.said,
+                   d.taken_from, d.said,
                    a.display_name as written_by, d.written_at,
                    case
                      when s.kind = 'WITHDRAWN' then 'WITHDRAWN'
@@ -47,9 +47,9 @@ interface PaperMapper {
     int insert(UUID id, UUID clinicId, String protocol, String title, String base, String joint, UUID by);
 
     @Insert("""
-            insert into paper_draft (paper_id, revision, lines, answers, files, said, same_as, written_by)
+            insert into paper_draft (paper_id, revision, lines, answers, files, said, same_as, taken_from, written_by)
             values (#{id}, #{revision}, #{draft.lines}, #{draft.answers}::jsonb, #{draft.files}::jsonb, #{draft.said},
-                    #{draft.sameAs}, #{by})
+                    #{draft.sameAs}, #{draft.takenFrom}, #{by})
             on conflict do nothing
             """)
     int insertDraft(UUID id, int revision, PaperDraft draft, UUID by);
@@ -66,12 +66,22 @@ interface PaperMapper {
     List<PaperRevision> findRevisions(UUID clinicId, UUID id);
 
     @Select("""
-            select d.lines, d.answers::text as answers, d.files::text as files, d.said, d.same_as
+            select d.lines, d.answers::text as answers, d.files::text as files, d.said, d.same_as, d.taken_from
               from paper_draft d
               join paper p on p.id = d.paper_id
              where p.clinic_id = #{clinicId} and d.paper_id = #{id} and d.revision = #{revision}
             """)
     Optional<PaperDraft> findDraft(UUID clinicId, UUID id, int revision);
+
+    @Select("""
+            select u.bundle_hash
+              from paper_publication u
+              join paper p on p.id = u.paper_id
+             where p.clinic_id = #{clinicId} and u.paper_id = #{id}
+             order by u.revision desc
+             limit 1
+            """)
+    Optional<String> findPublished(UUID clinicId, UUID id);
 
     @Insert("""
             insert into paper_step (id, paper_id, revision, kind, made_by)

@@ -11,6 +11,7 @@ import waypost.library.paper.PaperFile;
  * A paper with its last revision.
  *
  * @param files as JSON the files that were written anew on the desk; null where all is as it ships
+ * @param takenFrom hash of the bundle from whose files those of the desk were taken over
  * @param said what was done last, in words; blank where lines were written
  */
 public record PaperRow(
@@ -23,6 +24,7 @@ public record PaperRow(
         String lines,
         String answers,
         @Nullable String files,
+        @Nullable String takenFrom,
         String said,
         String writtenBy,
         Instant writtenAt,
@@ -40,6 +42,7 @@ public record PaperRow(
                 file.lines().stream().map(PaperFile.Line::written).collect(Collectors.joining("\n")),
                 "{}",
                 OwnFilesJson.write(file.own()),
+                null,
                 "",
                 "",
                 Instant.EPOCH,

@@ -1,8 +1,5 @@
 package waypost.app.paper;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -10,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -20,11 +18,10 @@ import waypost.app.store.Bundles;
 import waypost.app.store.NotFoundException;
 import waypost.core.body.Joint;
 import waypost.library.bundle.Bundle;
-import waypost.library.desk.DeskParts;
+import waypost.library.bundle.OwnMeasures;
 import waypost.library.desk.OwnFiles;
+import waypost.library.desk.TextChange;
 import waypost.library.paper.Paper;
-import waypost.library.paper.PaperFile;
-import waypost.library.text.RefusedException;
 
 /** Keeps a clinic's papers: every revision stays, and only what is signed reaches a referral. */
 @Service
@@ -38,15 +35,8 @@ public class Papers {
     private static final int LONGEST_FILES = 500_000;
     private static final int LONGEST_SAID = 500;
 
-    /** Looking through one takes seconds; the few at hand are kept. A revision never changes. */
-    private static final int MOST_CHECKED = 4;
-
-    private record Revision(UUID paper, int revision) {}
-
     private final PaperMapper mapper;
     private final Bundles bundles;
-    private final Cache<Revision, CheckedPaper> checked =
-            Caffeine.newBuilder().maximumSize(MOST_CHECKED).build();
 
     Papers(PaperMapper mapper, Bundles bundles) {
         this.mapper = mapper;
@@ -72,17 +62,6 @@ public class Papers {
     /** How its lines read with the answers so far. */
     ReadPaper read(PaperRow row) {
         return ReadPaper.of(row, answers(row));
-    }
-
-    /** What it comes to and changes; it must have nothing open. */
-    CheckedPaper check(ReadPaper read) {
-        return checked.get(
-                new Revision(read.row().id(), read.row().revision()), key -> CheckedPaper.of(read, bundles.shipped()));
-    }
-
-    /** What has to be settled before it can be looked through. */
-    List<String> open(ReadPaper read) {
-        return CheckedPaper.problems(read, bundles.shipped());
     }
 
     static Map<String, String> answers(PaperRow row) {
@@ -116,61 +95,6 @@ public class Papers {
             mapper.insertDraft(id, 1, PaperDraft.EMPTY, staff.id());
         }
         return find(staff, id).id();
-    }
-
-    /** Begins a paper with what a file holds, as a draft that is read and signed here like any other. */
-    @Transactional
-    public UUID take(Staff staff, UUID id, PaperFile file) {
-        checkWritten(file);
-        begin(staff, id, file.title(), file.base(), file.joint().name());
-        PaperRow row = find(staff, id);
-        if (row.revision() == 1) {
-            String lines = String.join(
-                    "\n", file.lines().stream().map(PaperFile.Line::written).toList());
-            String answers = JSON.writeValueAsString(PaperAnswers.of(file));
-            String files = OwnFilesJson.write(file.own());
-            next(staff, row, 1, PaperDraft.of(lines, answers, files));
-        }
-        return id;
-    }
-
-    /** Begins each paper of a file as a draft; sent twice, each is begun once. */
-    @Transactional
-    public void takeAll(Staff staff, UUID entry, List<PaperFile> files) {
-        for (int nth = 0; nth < files.size(); nth++) {
-            byte[] name = (entry + " " + nth).getBytes(StandardCharsets.UTF_8);
-            take(staff, UUID.nameUUIDFromBytes(name), files.get(nth));
-        }
-    }
-
-    /** Why a paper of a file can't be begun here; blank where it can. */
-    String problem(PaperFile file) {
-        if (bundles.shipped().findProtocol(file.base()).isEmpty()) {
-            return "It stands on " + file.base() + ", which is not on this shelf.";
-        }
-        try {
-            checkWritten(file);
-            return "";
-        } catch (FormProblem problem) {
-            return String.join(" ", problem.byField().values());
-        }
-    }
-
-    /** What a file brings of the desk must stand over what ships here. */
-    void checkWritten(PaperFile file) {
-        Bundle shipped = bundles.shipped();
-        if (file.own().isNone() || shipped.findProtocol(file.base()).isEmpty()) {
-            return;
-        }
-        try {
-            new Paper("own.file", file.title(), file.base(), List.of(), file.own())
-                    .desk(new DeskParts(shipped), shipped)
-                    .read("own.file", List.of());
-        } catch (RefusedException refused) {
-            throw new FormProblem("file", RefusedFile.say(refused));
-        } catch (IllegalArgumentException refused) {
-            throw new FormProblem("file", String.valueOf(refused.getMessage()));
-        }
     }
 
     /** Keeps the lines as the next revision; who changed the same one meanwhile is told of. */
@@ -207,14 +131,48 @@ public class Papers {
         next(staff, row, revision, PaperDraft.of(lines, said, row.files()));
     }
 
-    private void next(Staff staff, PaperRow row, int revision, PaperDraft draft) {
-        if (row.revision() != revision || mapper.insertDraft(row.id(), revision + 1, draft, staff.id()) == 0) {
+    /** Keeps a draft as the revision after the one that was in sight; who wrote one meanwhile is told of. */
+    void next(Staff staff, PaperRow row, int revision, PaperDraft draft) {
+        PaperDraft kept = draft.takenFrom() == null ? draft.from(takenFrom(row)) : draft;
+        if (row.revision() != revision || mapper.insertDraft(row.id(), revision + 1, kept, staff.id()) == 0) {
             throw new FormProblem(
                     "lines",
                     "Meanwhile " + row.writtenBy() + " changed this paper"
                             + (row.said().isEmpty() ? "" : ": " + row.said())
                             + ". Theirs stands here; put together what is right, and keep it.");
         }
+    }
+
+    /** What is taken over first is of what ships now. */
+    private @Nullable String takenFrom(PaperRow row) {
+        return row.files() == null ? bundles.shipped().hash() : row.takenFrom();
+    }
+
+    /** Notes that somebody looked at what ships otherwise since the desk's files were taken over. */
+    @Transactional
+    public void looked(Staff staff, UUID id, int revision) {
+        PaperRow row = find(staff, id);
+        String said = "what ships since was looked at";
+        next(
+                staff,
+                row,
+                revision,
+                new PaperDraft(
+                        row.lines(),
+                        row.answers(),
+                        row.files(),
+                        said,
+                        null,
+                        bundles.shipped().hash()));
+    }
+
+    /** What ships otherwise since the desk's files were taken over. */
+    public List<TextChange> since(PaperRow row) {
+        Bundle shipped = bundles.shipped();
+        String then = row.takenFrom();
+        return then == null || then.equals(shipped.hash())
+                ? List.of()
+                : paper(row).shippedSince(file -> bundles.text(then, file), file -> bundles.text(shipped.hash(), file));
     }
 
     /** Keeps what lies on the desk after something was done there. */
@@ -226,7 +184,7 @@ public class Papers {
             throw new FormProblem(
                     "lines", "Found " + files.length() + " characters, allowed: up to " + LONGEST_FILES + ".");
         }
-        next(staff, row, revision, new PaperDraft(row.lines(), row.answers(), files, shortened(said), null));
+        next(staff, row, revision, new PaperDraft(row.lines(), row.answers(), files, shortened(said), null, null));
     }
 
     private static String shortened(String said) {
@@ -242,7 +200,13 @@ public class Papers {
                 staff,
                 row,
                 revision,
-                new PaperDraft(then.lines(), then.answers(), then.files(), "revision " + earlier + " again", earlier));
+                new PaperDraft(
+                        then.lines(),
+                        then.answers(),
+                        then.files(),
+                        "revision " + earlier + " again",
+                        earlier,
+                        then.takenFrom()));
     }
 
     /** Every revision, oldest first. */
@@ -264,6 +228,7 @@ public class Papers {
     /** Publishes what was shown: the bundle is read once more, and nothing else reaches a referral. */
     @Transactional
     public void publish(Staff staff, CheckedPaper checked) {
+        refuseLost(staff, checked);
         Bundle bundle = bundles.publish(checked.bundle());
         mapper.insertPublication(
                 checked.row().id(),
@@ -272,6 +237,22 @@ public class Papers {
                 checked.shown(),
                 checked.hash(),
                 staff.id());
+    }
+
+    /** A reading is read by the measure that it was taken of, in every later version too. */
+    private void refuseLost(Staff staff, CheckedPaper checked) {
+        String file = "measures/" + checked.row().protocol() + ".yaml";
+        String before = mapper.findPublished(staff.clinicId(), checked.row().id())
+                .map(hash -> bundles.text(hash, file))
+                .orElse("");
+        List<String> lost =
+                OwnMeasures.lost(before, checked.read().paper().own().measures().orElse(""));
+        if (!lost.isEmpty()) {
+            throw new FormProblem(
+                    "shown",
+                    "Found " + String.join(", ", lost) + " gone or counted otherwise, allowed: as it was published, for"
+                            + " patients were measured by it. Give it back, or write a new one beside it.");
+        }
     }
 
     /** Every line that is not blank. */

@@ -33,11 +33,13 @@ class SurgeonPaperController {
     private static final String TO = "redirect:/papers/";
 
     private final Papers papers;
+    private final CheckedPapers looked;
     private final Bundles bundles;
     private final PasswordFreshness freshness;
 
-    SurgeonPaperController(Papers papers, Bundles bundles, PasswordFreshness freshness) {
+    SurgeonPaperController(Papers papers, CheckedPapers looked, Bundles bundles, PasswordFreshness freshness) {
         this.papers = papers;
+        this.looked = looked;
         this.bundles = bundles;
         this.freshness = freshness;
     }
@@ -101,7 +103,7 @@ class SurgeonPaperController {
                 .addObject("lines", lines)
                 .addObject("read", read)
                 .addObject("said", new PaperSaid(bundles.shipped()))
-                .addObject("open", papers.open(read))
+                .addObject("open", looked.open(read))
                 .addObject("problems", Map.of());
     }
 
@@ -144,14 +146,15 @@ class SurgeonPaperController {
 
     private ModelAndView checked(PaperRow row, HttpSession session) {
         ReadPaper read = papers.read(row);
-        if (!papers.open(read).isEmpty()) {
+        if (!looked.open(read).isEmpty()) {
             return page(row, row.lines());
         }
-        CheckedPaper checked = papers.check(read);
+        CheckedPaper checked = looked.check(read);
         return new ModelAndView("paper/check")
                 .addObject("row", row)
                 .addObject("base", bundles.shipped().protocol(row.base()).title())
                 .addObject("checked", checked)
+                .addObject("since", papers.since(row))
                 .addObject("said", new PaperSaid(bundles.shipped()))
                 .addObject("hash", checked.hash())
                 .addObject("askPassword", freshness.mustAsk(session))
@@ -191,13 +194,19 @@ class SurgeonPaperController {
                 () -> {
                     ReadPaper read = papers.read(row);
                     if (row.state() != PaperRow.State.IN_REVIEW
-                            || !papers.open(read).isEmpty()) {
+                            || !looked.open(read).isEmpty()) {
                         throw new FormProblem("shown", "It was not handed in as it stands: nothing was signed.");
                     }
-                    CheckedPaper checked = papers.check(read);
+                    CheckedPaper checked = looked.check(read);
                     if (!checked.hash().equals(shown)) {
                         throw new FormProblem(
                                 "shown", "It is not what was shown any more. Read it again; nothing was signed.");
+                    }
+                    if (!papers.since(row).isEmpty()) {
+                        throw new FormProblem(
+                                "shown",
+                                "What ships has changed since this was taken over. Look at it on the map first; nothing"
+                                        + " was signed.");
                     }
                     requireRead(checked, loosened);
                     freshness.require(session, staff, password);

@@ -1,6 +1,7 @@
 package waypost.app.store;
 
 import java.util.List;
+import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
@@ -17,6 +18,9 @@ interface BundleMapper {
 
     @Select("select file, text from bundle_file where hash = #{hash} order by file")
     List<SourceText> findFiles(String hash);
+
+    @Select("select text from bundle_file where hash = #{hash} and file = #{file}")
+    Optional<String> findText(String hash, String file);
 
     @Select("""
             select b.hash, b.published_at::date as published

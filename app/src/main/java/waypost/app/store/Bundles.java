@@ -56,6 +56,12 @@ public class Bundles implements SmartInitializingSingleton {
         return mapper.findVersions("protocols/" + protocolId + ".yaml");
     }
 
+    /** The text of one of a bundle's files; empty where it has none of this name. */
+    @Transactional(readOnly = true)
+    public String text(String hash, String file) {
+        return mapper.findText(hash, file).orElse("");
+    }
+
     private Bundle load(String hash) {
         List<SourceText> files = mapper.findFiles(hash);
         if (files.isEmpty()) {

@@ -76,7 +76,7 @@ class PaperFileTest {
                                 sent(
                                         "surgeon-paper: x\nbase: no.such\njoint: knee\nlicence: a\nsource: b\nlines: []\n"))
                         .body())
-                .contains("Choose the protocol that the paper comes nearest to.");
+                .contains("It stands on no.such, which is not on this shelf.");
     }
 
     /** Everything of one clinic is taken in by another as drafts, once, and what can't stand there is named. */

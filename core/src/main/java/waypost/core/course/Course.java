@@ -16,6 +16,7 @@ import waypost.core.exercise.RoleKey;
 import waypost.core.gate.DayGate;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
+import waypost.core.gate.Judged;
 import waypost.core.log.Decisions;
 import waypost.core.log.Hold;
 import waypost.core.measure.Measure;
@@ -183,7 +184,7 @@ public final class Course {
         DayGate day = new DayGate(gate, facts, new Companions(this).besides(date, known, planned));
         TestSafety tests = TestSafety.of(day, activities);
         List<Milestone> milestones = reviewed.stream().map(tests::checked).toList();
-        return new Standing(this, date, day, milestones, day.judgeAll(), planned);
+        return new Standing(this, date, day, milestones, new Judged(day), planned);
     }
 
     /** What is known of the course on a day, and what of it counts. */

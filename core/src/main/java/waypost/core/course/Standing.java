@@ -19,6 +19,7 @@ import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.DayGate;
 import waypost.core.gate.Facts;
+import waypost.core.gate.Judged;
 import waypost.core.gate.Verdict;
 import waypost.core.limit.MotionLimit;
 import waypost.core.log.Hold;
@@ -39,19 +40,18 @@ import waypost.core.time.CourseDay;
  * @param planned whether this looks ahead as if all went to plan
  */
 public record Standing(
-        Course course,
-        LocalDate date,
-        DayGate gate,
-        List<Milestone> milestones,
-        List<Verdict> verdicts,
-        boolean planned) {
+        Course course, LocalDate date, DayGate gate, List<Milestone> milestones, Judged judged, boolean planned) {
 
     /** Nobody's exercise: what is only moved, to ask what is left. */
     private static final RoleKey LIGHTLY = new RoleKey("moved-lightly", "operated");
 
     public Standing {
         milestones = List.copyOf(milestones);
-        verdicts = List.copyOf(verdicts);
+    }
+
+    /** The verdicts on the whole library, in its order. */
+    public List<Verdict> verdicts() {
+        return judged.all();
     }
 
     /** What is known of this course. */
@@ -223,7 +223,7 @@ public record Standing(
     }
 
     private List<RoleKey> open() {
-        return verdicts.stream()
+        return verdicts().stream()
                 .filter(v -> v.kind().isOpen())
                 .map(Verdict::role)
                 .toList();

@@ -57,6 +57,18 @@ public record Answers(Map<String, Set<String>> stated) {
         });
     }
 
+    /** Those to questions that are asked, with values that they have; the others count as not stated. */
+    public Answers fitting(List<Question> questions) {
+        Map<String, Set<String>> known = new LinkedHashMap<>();
+        questions.forEach(question -> {
+            Set<String> values = stated.getOrDefault(question.id(), Set.of());
+            if (!values.isEmpty() && question.valueIds().containsAll(values)) {
+                known.put(question.id(), values);
+            }
+        });
+        return new Answers(known);
+    }
+
     /** Whether every answer of {@code others} stands here too. */
     public boolean extend(Answers others) {
         return stated.entrySet().containsAll(others.stated.entrySet());

@@ -69,14 +69,14 @@ public record Bundle(
     }
 
     /** The same with a protocol, in place of one of the same id, to be looked at; what is published is read as a whole. */
-    Bundle with(Protocol protocol, List<SourceText> withIts) {
+    Bundle with(Protocol protocol, List<Measure> known, List<SourceText> withIts) {
         List<Protocol> more = new ArrayList<>(protocols);
         more.removeIf(each -> each.id().equals(protocol.id()));
         more.add(protocol);
         return new Bundle(
                 hash + "+" + protocol.id(),
                 withIts,
-                measures,
+                known,
                 redFlags,
                 ladders,
                 activities,

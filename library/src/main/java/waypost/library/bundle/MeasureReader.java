@@ -1,5 +1,6 @@
 package waypost.library.bundle;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -17,15 +18,43 @@ import waypost.core.measure.Tool;
 import waypost.core.measure.Unit;
 import waypost.library.text.Entry;
 
-/** Reads the catalogue of measures. */
+/**
+ * Reads a catalogue of measures. A clinic's own begin with "own-" and are numbers beside the others: no motion is read from
+ * them, and they are worked out from nothing, so that they reach only what a protocol asks of them by name.
+ */
 record MeasureReader(Map<String, Measure> measures) {
 
+    private static final String OWN = "own";
+    private static final List<String> NOT_OWN = List.of("motion", "end", "derived", "questionnaire");
+
+    /** A file that must be a clinic's own. */
+    void readOwn(Entry top) {
+        if (!top.text("measures").equals(OWN)) {
+            top.problem("found 'measures: " + top.text("measures") + "', allowed: measures: " + OWN);
+        }
+        read(top);
+    }
+
     void read(Entry top) {
-        top.list("catalogue", MeasureReader::measure).forEach(measure -> {
+        boolean own = top.text("measures").equals(OWN);
+        top.list("catalogue", entry -> checked(entry, own)).forEach(measure -> {
             if (measures.put(measure.id(), measure) != null) {
                 top.problem("found the measure '" + measure.id() + "' twice, allowed: once");
             }
         });
+    }
+
+    private static Measure checked(Entry entry, boolean own) {
+        if (entry.text("id").startsWith(OWN + "-") != own) {
+            throw new IllegalArgumentException(
+                    own
+                            ? "found '" + entry.text("id") + "', allowed: own- and small letters"
+                            : "found own-, allowed: in a clinic's own file");
+        }
+        NOT_OWN.stream().filter(key -> own && entry.has(key)).findFirst().ifPresent(key -> {
+            throw new IllegalArgumentException("found '" + key + "' in a clinic's own measure, allowed: none");
+        });
+        return measure(entry);
     }
 
     private static Measure measure(Entry entry) {

@@ -71,7 +71,7 @@ public final class ProtocolReader {
     /**
      * The bundle with one more protocol.
      *
-     * @param own parts that only this protocol includes
+     * @param own parts that only this protocol includes, and measures that only it knows
      * @param supplements files that add to it
      * @throws RefusedException with every problem in these files
      */
@@ -81,10 +81,12 @@ public final class ProtocolReader {
 
     /** The same where the protocol's document was looked through before. */
     public Bundle with(Document top, SourceText protocol, List<SourceText> own, List<SourceText> supplements) {
-        SharedParts shared = new SharedParts(measures, activities, batteries);
-        milestones.forEach(list -> shared.addMilestones(list.top()));
         List<Document> read = new ArrayList<>(List.of(top));
-        List<SourceText> included = new ArrayList<>(own);
+        Map<String, Measure> known = known(own, read);
+        SharedParts shared = new SharedParts(known, activities, batteries);
+        milestones.forEach(list -> shared.addMilestones(list.top()));
+        List<SourceText> included = new ArrayList<>(
+                own.stream().filter(source -> !isMeasures(source)).toList());
         top.top().list("includes", entry -> entry.text("part")).stream()
                 .distinct()
                 .filter(parts::containsKey)
@@ -99,7 +101,27 @@ public final class ProtocolReader {
         sources.add(protocol);
         sources.addAll(own);
         sources.addAll(supplements);
-        return bundle.with(whole.whole(), sources);
+        return bundle.with(whole.whole(), List.copyOf(known.values()), sources);
+    }
+
+    private static boolean isMeasures(SourceText source) {
+        return source.file().startsWith("measures/");
+    }
+
+    /** The measures that ship, and its own. */
+    private Map<String, Measure> known(List<SourceText> own, List<Document> read) {
+        Map<String, Measure> known = new LinkedHashMap<>(measures);
+        for (SourceText source : own) {
+            if (isMeasures(source)) {
+                Document document = read("measures-file", source);
+                document.top().tried(top -> {
+                    new MeasureReader(known).readOwn(top);
+                    return top;
+                });
+                read.add(document);
+            }
+        }
+        return known;
     }
 
     private ProtocolParts whole(Document top, SharedParts shared, List<SourceText> supplements, List<Document> read) {

@@ -22,13 +22,18 @@ public final class Desk {
     /** Before the id of a part that was taken over. */
     static final String OWN = "own.";
 
+    /** Name of the file of own measures. */
+    public static final String MEASURES = "measures";
+
     private final DeskParts shipped;
     private final DeskFile protocol;
     private final Map<String, DeskFile> parts;
+    private final Optional<String> measures;
 
-    private Desk(DeskParts shipped, DeskFile protocol, Map<String, DeskFile> own) {
+    private Desk(DeskParts shipped, DeskFile protocol, Map<String, DeskFile> own, Optional<String> measures) {
         this.shipped = shipped;
         this.protocol = protocol;
+        this.measures = measures;
         this.parts = new LinkedHashMap<>();
         for (String id : protocol.includes()) {
             DeskFile taken = own.get(id);
@@ -40,13 +45,13 @@ public final class Desk {
      * What lies on the desk.
      *
      * @param protocol text of its file
-     * @param own texts of the parts that were taken over, by their ids
+     * @param own parts that were taken over, and measures
      * @throws waypost.library.text.RefusedException when a file can't be read
      */
-    public static Desk of(DeskParts shipped, String protocol, Map<String, String> own) {
+    public static Desk of(DeskParts shipped, String protocol, OwnFiles own) {
         Map<String, DeskFile> files = new HashMap<>();
-        own.forEach((id, text) -> files.put(id, new DeskFile(id, text)));
-        return new Desk(shipped, new DeskFile("", protocol), files);
+        own.parts().forEach((id, text) -> files.put(id, new DeskFile(id, text)));
+        return new Desk(shipped, new DeskFile("", protocol), files, own.measures());
     }
 
     /** Everything that lies on a day: of the protocol, then of its parts. */
@@ -70,9 +75,9 @@ public final class Desk {
         return parts.containsKey(part) || parts.containsKey(OWN + part);
     }
 
-    /** The text of a file: of the protocol for "", else of the part. */
+    /** The text of a file: of the protocol for "", of the own measures for {@value #MEASURES}, else of the part. */
     public String text(String file) {
-        return file(file).text();
+        return file.equals(MEASURES) ? measures.orElse("") : file(file).text();
     }
 
     private DeskFile file(String name) {
@@ -84,10 +89,11 @@ public final class Desk {
         return file;
     }
 
-    /** The names of its files: "" for the protocol's own, then the parts'. */
+    /** The names of its files: "" for the protocol's own, then the parts', then {@value #MEASURES}. */
     public List<String> files() {
         List<String> names = new ArrayList<>(List.of(""));
         names.addAll(parts.keySet());
+        names.add(MEASURES);
         return names;
     }
 
@@ -99,7 +105,7 @@ public final class Desk {
      */
     public Desk with(Change change) {
         if (change.file().isEmpty()) {
-            return new Desk(shipped, protocol.with(change), parts);
+            return new Desk(shipped, protocol.with(change), parts, measures);
         }
         if (change.file().startsWith(OWN)) {
             return holding(protocol, change.file(), file(change.file()).with(change));
@@ -112,13 +118,16 @@ public final class Desk {
     private Desk holding(DeskFile top, String name, DeskFile file) {
         Map<String, DeskFile> all = new HashMap<>(parts);
         all.put(name, file);
-        return new Desk(shipped, top, all);
+        return new Desk(shipped, top, all, measures);
     }
 
-    /** The desk with another text for one of its files; a part that ships is taken over by it. */
+    /** The desk with another text for one of its files; a part that ships is taken over by it. Blank measures are none. */
     public Desk withText(String file, String text) {
         if (file.isEmpty()) {
-            return new Desk(shipped, new DeskFile("", text), parts);
+            return new Desk(shipped, new DeskFile("", text), parts, measures);
+        }
+        if (file.equals(MEASURES)) {
+            return new Desk(shipped, protocol, parts, Optional.of(text).filter(written -> !written.isBlank()));
         }
         String own = file.startsWith(OWN) ? file : OWN + file;
         DeskFile written = new DeskFile(file, text).named(own);
@@ -134,7 +143,7 @@ public final class Desk {
                 own.put(id, file.text());
             }
         });
-        return new OwnFiles(Optional.of(protocol.text()), own);
+        return new OwnFiles(Optional.of(protocol.text()), own, measures);
     }
 
     /**
@@ -147,6 +156,7 @@ public final class Desk {
     public Bundle read(String id, List<SourceText> supplements) {
         List<SourceText> own = new ArrayList<>();
         own().parts().forEach((part, text) -> own.add(new SourceText("parts/" + part + ".yaml", text)));
+        measures.ifPresent(text -> own.add(new SourceText("measures/" + id + ".yaml", text)));
         return shipped.reader()
                 .with(
                         protocol.document(),
@@ -215,6 +225,7 @@ public final class Desk {
                 changes.addAll(TextChange.between(id, shippedText, file.text()));
             }
         });
+        changes.addAll(TextChange.between(MEASURES, base.text(MEASURES), text(MEASURES)));
         return changes;
     }
 

@@ -27,7 +27,8 @@ public final class DeskWords {
                 title(post, named) + post.allows().map(allows -> ": " + allows).orElse("");
         String waits = post.needs().isEmpty() ? "" : "; not without " + String.join(", ", post.needs());
         String phase = post.phase().map(id -> ", in phase " + id).orElse("");
-        return what + " " + holds(post.kind()) + " " + say(post.day()) + phase + waits + "; written as "
+        String only = post.when().isEmpty() ? "" : "; only where " + String.join(" and ", post.when());
+        return what + " " + holds(post.kind()) + " " + say(post.day()) + phase + waits + only + "; written as "
                 + written(post.moment());
     }
 
@@ -57,6 +58,9 @@ public final class DeskWords {
         if (!before.needs().equals(now.needs())) {
             changes.add("waits for " + needs(before) + " → " + needs(now));
         }
+        if (!before.when().equals(now.when())) {
+            changes.add("only where " + where(before) + " → " + where(now));
+        }
         if (!before.day().equals(now.day())) {
             changes.add("day " + before.day().number() + " → " + say(now.day()));
         } else if (!before.moment().equals(now.moment())) {
@@ -67,6 +71,10 @@ public final class DeskWords {
 
     private static String needs(Post post) {
         return post.needs().isEmpty() ? "nothing" : String.join(" and ", post.needs());
+    }
+
+    private static String where(Post post) {
+        return post.when().isEmpty() ? "always" : String.join(" and ", post.when());
     }
 
     private static String holds(Post.Kind kind) {

@@ -19,6 +19,7 @@ import waypost.core.time.Moment;
  * @param follows whether its day is its phase's, and goes with it
  * @param allows what holds from then on, as it is written; empty where nothing is said
  * @param needs milestones that it waits for
+ * @param when under which answers it holds, each as it is written, such as "run-start is week-14"; none for always
  * @param line on which it stands, from 1
  */
 public record Post(
@@ -31,6 +32,7 @@ public record Post(
         boolean follows,
         Optional<String> allows,
         List<String> needs,
+        List<String> when,
         int line) {
 
     /** What lies there, under which key its day stands, and under which its value. */
@@ -70,6 +72,7 @@ public record Post(
 
     public Post {
         needs = List.copyOf(needs);
+        when = List.copyOf(when);
     }
 
     /** The day that it lies on; a calendar month as in a course that begins in the middle of a month. */
@@ -94,10 +97,11 @@ public record Post(
             Moment moment,
             Optional<String> phase,
             Optional<String> allows,
-            List<String> needs) {}
+            List<String> needs,
+            List<String> when) {}
 
     Said said() {
-        return new Said(shippedKey(rule()), about, moment, phase, allows, needs);
+        return new Said(shippedKey(rule()), about, moment, phase, allows, needs, when);
     }
 
     /** The entry that it belongs to: the rule of a step, the opening of a case, itself for everything else. */

@@ -18,7 +18,8 @@ public record TextChange(String file, int line, List<String> gone, List<String> 
         come = List.copyOf(come);
     }
 
-    static List<TextChange> between(String file, String below, String here) {
+    /** Where {@code here} is not as {@code below}. */
+    public static List<TextChange> between(String file, String below, String here) {
         return DiffUtils.diff(below.lines().toList(), here.lines().toList()).getDeltas().stream()
                 .map(delta -> new TextChange(
                         file,

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import waypost.core.time.Moment;
 import waypost.library.text.Entry;
 
@@ -181,7 +182,16 @@ final class Walk {
                                 ? Optional.empty()
                                 : at.find(kind.value()).map(Entry::text),
                         at.list("needs", Entry::text),
+                        when(rule, at),
                         at.line()));
+    }
+
+    /** What a rule hangs on, and its case or step besides. */
+    private static List<String> when(Entry rule, Entry at) {
+        return Stream.of(rule, at)
+                .flatMap(entry -> entry.list("when", Entry::text).stream())
+                .distinct()
+                .toList();
     }
 
     private static String first(Entry entry, String... keys) {

@@ -2,6 +2,7 @@ package waypost.library.paper;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import waypost.core.paper.PaperRule;
@@ -10,6 +11,7 @@ import waypost.library.bundle.SourceText;
 import waypost.library.desk.Desk;
 import waypost.library.desk.DeskParts;
 import waypost.library.desk.OwnFiles;
+import waypost.library.desk.TextChange;
 
 /**
  * A surgeon's paper over a protocol that ships: all of the protocol's rules hold, and those of the paper besides. The
@@ -42,9 +44,14 @@ public record Paper(String id, String title, String base, List<PaperRule> rules,
         this(id, title, base, rules, OwnFiles.NONE);
     }
 
+    /** What its lines say over another protocol; what was written on the desk belongs to this one and stays behind. */
+    public Paper on(String other) {
+        return new Paper(id, title, other, rules);
+    }
+
     /** The protocol that it stands on as it lies on the desk. */
     public Desk desk(DeskParts parts, Bundle shipped) {
-        return Desk.of(parts, standingOn(own.protocol().orElseGet(() -> text(shipped))), own.parts());
+        return Desk.of(parts, standingOn(own.protocol().orElseGet(() -> text(shipped))), own);
     }
 
     /** The same desk under this paper's id and title, whatever its text says. */
@@ -52,6 +59,27 @@ public record Paper(String id, String title, String base, List<PaperRule> rules,
         String text = desk.text("");
         String named = standingOn(text);
         return named.equals(text) ? desk : desk.withText("", named);
+    }
+
+    /**
+     * What ships otherwise, in the files that were taken over, than when they were.
+     *
+     * @param then text of a file at that time, by its name; blank where there was none
+     * @param now text of the same as it ships
+     */
+    public List<TextChange> shippedSince(UnaryOperator<String> then, UnaryOperator<String> now) {
+        List<TextChange> changes = new ArrayList<>();
+        own.protocol()
+                .ifPresent(text -> changes.addAll(TextChange.between(
+                        "", then.apply(file("protocols", base)), now.apply(file("protocols", base)))));
+        own.shippedParts()
+                .forEach(part -> changes.addAll(
+                        TextChange.between(part, then.apply(file("parts", part)), now.apply(file("parts", part)))));
+        return changes;
+    }
+
+    private static String file(String folder, String id) {
+        return folder + "/" + id + ".yaml";
     }
 
     /** The lines of the paper as files that add to the protocol; none where there is nothing to settle them by. */
@@ -83,16 +111,17 @@ public record Paper(String id, String title, String base, List<PaperRule> rules,
      */
     public Bundle over(Bundle shipped) {
         List<SourceText> sources = new ArrayList<>(shipped.sources());
-        sources.add(new SourceText(
-                "protocols/" + id + ".yaml", standingOn(own.protocol().orElseGet(() -> text(shipped)))));
-        own.parts().forEach((part, text) -> sources.add(new SourceText("parts/" + part + ".yaml", text)));
+        sources.add(
+                new SourceText(file("protocols", id), standingOn(own.protocol().orElseGet(() -> text(shipped)))));
+        own.parts().forEach((part, text) -> sources.add(new SourceText(file("parts", part), text)));
+        own.measures().ifPresent(text -> sources.add(new SourceText(file("measures", id), text)));
         sources.addAll(supplements(shipped));
         return Bundle.read(sources);
     }
 
     private String text(Bundle shipped) {
         return shipped.sources().stream()
-                .filter(source -> source.file().equals("protocols/" + base + ".yaml"))
+                .filter(source -> source.file().equals(file("protocols", base)))
                 .map(SourceText::text)
                 .findFirst()
                 .orElseThrow(() ->

@@ -1,11 +1,8 @@
 package waypost.library.paper;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.function.Function;
@@ -14,7 +11,6 @@ import waypost.core.course.Standing;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.protocol.Protocol;
-import waypost.core.question.Answers;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
 import waypost.library.lint.AnswerSets;
@@ -68,7 +64,7 @@ public record PaperDifference(
         List<PaperDifference> each = AnswerSets.leastStated(own).stream()
                 .limit(MOST_LOOKED_AT)
                 .map(answers -> of(
-                        NormalHealing.of(base, stated(answers, base), bundle),
+                        NormalHealing.of(base, answers.fitting(base.questions()), bundle),
                         NormalHealing.of(own, answers, bundle),
                         bundle))
                 .toList();
@@ -82,18 +78,6 @@ public record PaperDifference(
 
     private static <T> List<T> all(List<PaperDifference> each, Function<PaperDifference, List<T>> part) {
         return each.stream().flatMap(one -> part.apply(one).stream()).distinct().toList();
-    }
-
-    /** A question of its own is not asked below. */
-    private static Answers stated(Answers answers, Protocol base) {
-        Map<String, Set<String>> known = new LinkedHashMap<>();
-        base.questions()
-                .forEach(question -> answers.stated().forEach((id, values) -> {
-                    if (id.equals(question.id()) && question.valueIds().containsAll(values)) {
-                        known.put(id, values);
-                    }
-                }));
-        return new Answers(known);
     }
 
     private static PaperDifference of(NormalHealing before, NormalHealing now, Bundle bundle) {

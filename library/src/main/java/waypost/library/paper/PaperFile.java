@@ -91,6 +91,9 @@ public record PaperFile(
                         .append(", text: ")
                         .append(quoted(part.getValue()))
                         .append(" }\n"));
+        own.measures()
+                .ifPresent(measures ->
+                        text.append("measures-text: ").append(quoted(measures)).append('\n'));
     }
 
     /** A JSON string is one in YAML too. */
@@ -127,7 +130,7 @@ public record PaperFile(
     private static OwnFiles own(Entry top) {
         Map<String, String> parts = new LinkedHashMap<>();
         top.list("part-texts", each -> each).forEach(each -> parts.put(each.text("part"), each.text("text")));
-        return new OwnFiles(top.maybe("protocol-text", text -> text), parts);
+        return new OwnFiles(top.maybe("protocol-text", text -> text), parts, top.maybe("measures-text", text -> text));
     }
 
     private static Line line(Entry entry) {

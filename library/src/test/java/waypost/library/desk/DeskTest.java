@@ -49,7 +49,7 @@ class DeskTest {
                 .startsWith("part: own.meniscus\ntitle: \"Repaired meniscus, the clinic's own\"\n");
         assertThat(moved(after, "own." + step.key(), step.day().number()).text("own.meniscus"))
                 .containsOnlyOnce("the clinic's own");
-        assertThatThrownBy(() -> new OwnFiles(Optional.empty(), Map.of("meniscus", "part: meniscus")))
+        assertThatThrownBy(() -> new OwnFiles(Optional.empty(), Map.of("meniscus", "part: meniscus"), Optional.empty()))
                 .hasMessageContaining("allowed: one beginning with own.");
         Bundle read = after.read("own.1", List.of());
         assertThat(read.protocol("knee.meniscus-repair").parts().stream().map(part -> part.id()))

@@ -1,6 +1,5 @@
 package waypost.library.desk;
 
-import java.util.Map;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
@@ -15,7 +14,7 @@ final class ShippedDesks {
     private ShippedDesks() {}
 
     static Desk desk(String protocol) {
-        return Desk.of(PARTS, text(protocol), Map.of());
+        return Desk.of(PARTS, text(protocol), OwnFiles.NONE);
     }
 
     private static String text(String protocol) {

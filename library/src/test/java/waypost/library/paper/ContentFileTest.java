@@ -24,7 +24,10 @@ class ContentFileTest {
                 List.of(lines).stream()
                         .map(line -> new PaperFile.Line(line, Map.of("until", "At 6 weeks")))
                         .toList(),
-                new OwnFiles(Optional.of("protocol: own.1\n# x: - y\n"), Map.of("own.wound", "part: own.wound\n")));
+                new OwnFiles(
+                        Optional.of("protocol: own.1\n# x: - y\n"),
+                        Map.of("own.wound", "part: own.wound\n"),
+                        Optional.of("measures: own\n")));
     }
 
     @Test

@@ -27,7 +27,8 @@ class PaperFileTest {
                     new PaperFile.Line("PROM 0-90 x 4-6 wks: yes", Map.of("until", "At 6 weeks", "a", "b"))),
             new OwnFiles(
                     Optional.of("protocol: own.1\n# a \"remark\"\nphases: []\n"),
-                    Map.of("own.wound", "part: own.wound\n", "own.flare", "part: own.flare\n")));
+                    Map.of("own.wound", "part: own.wound\n", "own.flare", "part: own.flare\n"),
+                    Optional.of("measures: own\n")));
 
     @Test
     void whatIsWrittenIsReadAgainAndWrittenTheSame() {

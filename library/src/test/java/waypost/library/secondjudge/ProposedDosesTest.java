@@ -20,6 +20,7 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.Role;
 import waypost.core.gate.DayGate;
+import waypost.core.gate.Judged;
 import waypost.core.log.Evidence;
 import waypost.core.log.Response;
 import waypost.core.log.SetDone;
@@ -106,7 +107,7 @@ class ProposedDosesTest {
         Standing known = course.on(generated.date(), generated.date(), Outlook.TIME_ONLY);
         var facts = Agreement.facts(generated);
         DayGate day = DayGate.alone(course.gate(), facts);
-        return new Standing(course, generated.date(), day, known.milestones(), day.judgeAll(), false);
+        return new Standing(course, generated.date(), day, known.milestones(), new Judged(day), false);
     }
 
     /** Sets of the last weeks as nobody would do them: every load, pain and form, and answers to match. */
