@@ -2,9 +2,13 @@ package waypost.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -36,15 +40,24 @@ import waypost.library.lint.NormalHealing;
  * What a file did not say was open on day 1: each such finding of a clinical reading, by exercise, protocol and day, under every
  * full set of answers in a course in which all goes to plan. Common practice, no source.
  */
+@Tag("slow")
 class UndeclaredTest {
 
     private static final Bundle BUNDLE = ShippedLibrary.read();
 
+    private static final Map<String, List<NormalHealing>> HEALING = new ConcurrentHashMap<>();
+
     private static Stream<Verdict> verdicts(String role, String protocol, int day) {
+        return HEALING.computeIfAbsent(protocol, UndeclaredTest::healing).stream()
+                .map(healing -> healing.verdict(RoleKey.of(role), new CourseDay(day)));
+    }
+
+    /** Under every full set of answers, worked out once for all lines about a protocol. */
+    private static List<NormalHealing> healing(String protocol) {
         Protocol followed = BUNDLE.protocol(protocol);
         return EveryAnswer.to(followed).stream()
-                .map(answers ->
-                        NormalHealing.of(followed, answers, BUNDLE).verdict(RoleKey.of(role), new CourseDay(day)));
+                .map(answers -> NormalHealing.of(followed, answers, BUNDLE))
+                .toList();
     }
 
     @ParameterizedTest

@@ -51,11 +51,22 @@ record CheckedPaper(
                 read,
                 bundle,
                 PaperDifference.of(base, own, bundle),
-                Lint.beyond(base, own, bundle).stream()
-                        .map(finding -> finding.rule() + ": " + finding.says())
-                        .toList(),
+                findings(base, own, bundle),
                 desk.changes(below, named(bundle)),
                 desk.linesUnlike(below));
+    }
+
+    /** What lint finds in a paper that is not kept yet. */
+    static List<String> findings(ReadPaper read, Bundle shipped) {
+        Paper paper = read.paper();
+        Bundle bundle = paper.desk(new DeskParts(shipped), shipped).read(paper.id(), paper.supplements(shipped));
+        return findings(bundle.protocol(read.row().base()), bundle.protocol(paper.id()), bundle);
+    }
+
+    private static List<String> findings(Protocol base, Protocol own, Bundle bundle) {
+        return Lint.beyond(base, own, bundle).stream()
+                .map(finding -> finding.rule() + ": " + finding.says())
+                .toList();
     }
 
     private static UnaryOperator<String> named(Bundle bundle) {

@@ -37,6 +37,11 @@ class CheckedPapers {
         return CheckedPaper.problems(read, bundles.shipped());
     }
 
+    /** What lint finds in a paper of a file, before anything is kept; nothing while a line is open. */
+    List<String> findings(ReadPaper read) {
+        return open(read).isEmpty() ? CheckedPaper.findings(read, bundles.shipped()) : List.of();
+    }
+
     /** What it comes to and changes; it must have nothing open. */
     CheckedPaper check(ReadPaper read) {
         return checked.get(Revision.of(read), key -> CheckedPaper.of(read, bundles.shipped()));

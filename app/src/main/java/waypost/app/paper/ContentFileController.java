@@ -33,14 +33,19 @@ class ContentFileController {
     /** No more than a file that is read at all. */
     private static final int MOST_BYTES = 1_000_000;
 
+    /** Each takes up to a second. */
+    private static final int MOST_LINTED = 12;
+
     private static final String LICENCE = "The clinic's own; ask before passing it on";
 
     private final Papers papers;
     private final TakenPapers taken;
+    private final CheckedPapers looked;
 
-    ContentFileController(Papers papers, TakenPapers taken) {
+    ContentFileController(Papers papers, TakenPapers taken, CheckedPapers looked) {
         this.papers = papers;
         this.taken = taken;
+        this.looked = looked;
     }
 
     /**
@@ -48,8 +53,10 @@ class ContentFileController {
      *
      * @param open lines that are not rules yet
      * @param problem why it can't be begun here; blank where it can
+     * @param found what lint finds, in the first {@value #MOST_LINTED} papers of a file that have nothing open
      */
-    public record Line(String title, String base, int lines, long open, boolean drawn, String problem) {}
+    public record Line(
+            String title, String base, int lines, long open, boolean drawn, String problem, List<String> found) {}
 
     @GetMapping("/papers/content")
     ModelAndView choose() {
@@ -91,8 +98,7 @@ class ContentFileController {
             ContentFile content = parse(text);
             return page(Map.of())
                     .addObject("content", content)
-                    .addObject(
-                            "lines", content.papers().stream().map(this::line).toList())
+                    .addObject("lines", lines(content.papers()))
                     .addObject("text", text)
                     .addObject("entryId", UUID.randomUUID());
         } catch (FormProblem problem) {
@@ -102,14 +108,25 @@ class ContentFileController {
         }
     }
 
-    private Line line(PaperFile paper) {
+    private List<Line> lines(List<PaperFile> papers) {
+        List<Line> lines = new ArrayList<>();
+        for (PaperFile paper : papers) {
+            lines.add(line(paper, lines.size() < MOST_LINTED));
+        }
+        return lines;
+    }
+
+    private Line line(PaperFile paper, boolean linted) {
+        ReadPaper read = ReadPaper.of(PaperRow.of(paper), PaperAnswers.of(paper));
+        String unfit = taken.unfit(paper);
         return new Line(
                 paper.title(),
                 paper.base(),
                 paper.lines().size(),
-                ReadPaper.of(PaperRow.of(paper), PaperAnswers.of(paper)).open(),
+                read.open(),
                 !paper.own().isNone(),
-                taken.unfit(paper));
+                unfit,
+                linted && unfit.isEmpty() ? looked.findings(read) : List.of());
     }
 
     private static ContentFile parse(String text) {

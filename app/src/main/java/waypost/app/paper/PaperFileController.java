@@ -2,6 +2,7 @@ package waypost.app.paper;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -35,11 +36,13 @@ class PaperFileController {
 
     private final Papers papers;
     private final TakenPapers taken;
+    private final CheckedPapers looked;
     private final Bundles bundles;
 
-    PaperFileController(Papers papers, TakenPapers taken, Bundles bundles) {
+    PaperFileController(Papers papers, TakenPapers taken, CheckedPapers looked, Bundles bundles) {
         this.papers = papers;
         this.taken = taken;
+        this.looked = looked;
         this.bundles = bundles;
     }
 
@@ -87,8 +90,10 @@ class PaperFileController {
         if (!unfit.isEmpty()) {
             throw new FormProblem("file", unfit);
         }
+        ReadPaper read = ReadPaper.of(PaperRow.of(file), PaperAnswers.of(file));
         return page(problems)
-                .addObject("read", ReadPaper.of(PaperRow.of(file), PaperAnswers.of(file)))
+                .addObject("read", read)
+                .addObject("found", base.isPresent() ? looked.findings(read) : List.of())
                 .addObject("file", file)
                 .addObject("base", base.map(Protocol::title).orElse(""))
                 .addObject("said", new PaperSaid(bundles.shipped()))

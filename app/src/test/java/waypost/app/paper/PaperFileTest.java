@@ -55,7 +55,13 @@ class PaperFileTest {
         String before = OTHERS.get("/papers").body();
         assertThat(OTHERS.upload("/papers/file/look", file.getBytes(StandardCharsets.UTF_8))
                         .body())
-                .contains("Meniscus, looked at", "1 of 2 lines are open", "Not understood.", "Begin it as a draft");
+                .contains("Meniscus, looked at", "1 of 2 lines are open", "Not understood.", "Begin it as a draft")
+                .doesNotContain("Found in it");
+        String settled = file.replace("protect the repair", "no squats until 12 wks");
+        assertThat(OTHERS.upload("/papers/file/look", settled.getBytes(StandardCharsets.UTF_8))
+                        .body())
+                .as("what lint finds is told before anything is begun")
+                .contains("0 of 2 lines are open", "Found in it");
         assertThat(OTHERS.get("/papers").body()).doesNotContain("Meniscus, looked at");
         assertThat(before).doesNotContain("Meniscus, looked at");
         assertThat(OTHERS.upload("/papers/file/look", new byte[] {(byte) 0xff, (byte) 0xfe, 0x41})

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import waypost.core.time.CourseDay;
 import waypost.core.time.Moment;
 import waypost.library.text.Document;
@@ -90,7 +91,7 @@ final class DeskFile {
         } else if (change instanceof Change.ToMoment moved) {
             return moved(post(moved.post()), moved.moment());
         } else if (change instanceof Change.ToValue valued) {
-            return List.of(valued(post(valued.post()), valued.value()));
+            return valued(post(valued.post()), valued.value());
         } else if (change instanceof Change.Step step) {
             return List.of(step(step));
         } else if (change instanceof Change.Without without) {
@@ -165,12 +166,19 @@ final class DeskFile {
         return moment.from(Moment.REFERENCE);
     }
 
-    private Splice valued(Post post, String value) {
-        String key = post.kind().value();
-        if (key.isEmpty()) {
+    private List<Splice> valued(Post post, String value) {
+        List<String> keys = post.kind().saidBy();
+        if (keys.isEmpty()) {
             throw new IllegalArgumentException("found '" + value + "', allowed: a day; nothing else is said here");
         }
-        return new Written(text).value(placed(post.key()).entry().at(key), value);
+        List<String> values = keys.size() == 1 ? List.of(value) : List.of(value.split(Post.TO, -1));
+        if (values.size() != keys.size()) {
+            throw new IllegalArgumentException("found '" + value + "', allowed: two values, such as 0 to 15");
+        }
+        Entry entry = placed(post.key()).entry();
+        return IntStream.range(0, keys.size())
+                .mapToObj(nth -> new Written(text).value(entry.at(keys.get(nth)), values.get(nth)))
+                .toList();
     }
 
     /** Steps stand in the order of their days. */

@@ -35,34 +35,34 @@ public record Post(
         List<String> when,
         int line) {
 
-    /** What lies there, under which key its day stands, and under which its value. */
+    /** What lies there, under which key its day stands, and under which its value, or its two. */
     public enum Kind {
-        PHASE("earliest", ""),
-        EXPECTED("expected", ""),
+        PHASE("earliest"),
+        EXPECTED("expected"),
         LIMIT("from", "allow"),
         DUTY("from", "allow"),
-        DUE("by", ""),
+        DUE("by"),
         SET_UP("from", "allow"),
-        OPENING("from", ""),
+        OPENING("from"),
         MEASURING("from", "every-days"),
-        CORRIDOR("from", "high"),
+        CORRIDOR("from", "low", "high"),
         VISITS("from", "often"),
         HOME("from", "often");
 
         private final String day;
-        private final String value;
+        private final List<String> saidBy;
 
-        Kind(String day, String value) {
+        Kind(String day, String... saidBy) {
             this.day = day;
-            this.value = value;
+            this.saidBy = List.of(saidBy);
         }
 
         String day() {
             return day;
         }
 
-        String value() {
-            return value;
+        List<String> saidBy() {
+            return saidBy;
         }
     }
 
@@ -89,6 +89,9 @@ public record Post(
         int colon = key.indexOf(':');
         return colon < 0 ? "" : key.substring(0, colon);
     }
+
+    /** Between two values, as they are written. */
+    static final String TO = " to ";
 
     /** What it says, wherever among its like it stands. */
     record Said(

@@ -178,12 +178,17 @@ final class Walk {
                         moment,
                         at.find("phase").map(Entry::text),
                         at.has("phase") && !at.has("from"),
-                        kind.value().isEmpty()
-                                ? Optional.empty()
-                                : at.find(kind.value()).map(Entry::text),
+                        allows(kind, at),
                         at.list("needs", Entry::text),
                         when(rule, at),
                         at.line()));
+    }
+
+    private static Optional<String> allows(Post.Kind kind, Entry at) {
+        List<String> said = kind.saidBy().stream()
+                .flatMap(value -> at.find(value).map(Entry::text).stream())
+                .toList();
+        return said.isEmpty() ? Optional.empty() : Optional.of(String.join(Post.TO, said));
     }
 
     /** What a rule hangs on, and its case or step besides. */

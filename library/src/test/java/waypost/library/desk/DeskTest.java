@@ -181,6 +181,17 @@ class DeskTest {
     }
 
     @Test
+    void bothEdgesOfWhatIsExpectedAreSetTogether() {
+        String point = "follow-up/corridors/0/points/1";
+        Desk before = desk("knee.meniscus-repair");
+        assertThat(post(before, point).allows()).contains("85 to 100");
+        Desk after = before.with(new Change.ToValue(point, "80 to 95"));
+        assertThat(post(after, point).allows()).contains("80 to 95");
+        assertThat(after.text("")).contains("{ from: 6 weeks, low: \"80\", high: \"95\" }");
+        assertThatThrownBy(() -> before.with(new Change.ToValue(point, "95"))).hasMessageContaining("two values");
+    }
+
+    @Test
     void whatWasChangedIsSaidOnceAndWhatGoesWithAPhaseIsCounted() {
         Desk before = desk("knee.meniscus-repair");
         Desk after = moved(moved(before, "phases/walk/earliest", 49), "openings/pogo/both", 300)

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -31,6 +32,7 @@ import waypost.library.lint.Lint;
 import waypost.library.lint.NormalHealing;
 
 /** Three invented surgeons' papers of different style and convention, over protocols that ship. */
+@Tag("slow")
 class PaperTest {
 
     private static final Bundle SHIPPED = ShippedLibrary.read();

@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,6 +30,7 @@ import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
 
 /** What surgeons write is read as a rule, asked about, or left open: never guessed, never dropped. */
+@Tag("slow")
 class PhrasesTest {
 
     private static final Path TABLE = Path.of("src/test/resources/paper/phrases.txt");

@@ -19,6 +19,7 @@ import waypost.library.bundle.ShippedLibrary;
 
 /** Every sheet, printed by a browser, takes two pages of A4 at most. */
 @Tag("browser")
+@Tag("slow")
 class ReviewSheetPrintTest {
 
     private static final Bundle BUNDLE = ShippedLibrary.read();
