@@ -28,6 +28,15 @@ record Referral(
 
     /** The same of this course. */
     Referral of(UUID course) {
+        return copy(course, answers, why);
+    }
+
+    /** The same with other answers, and why. */
+    Referral answering(Answers other, String reason) {
+        return copy(courseId, other, reason);
+    }
+
+    private Referral copy(UUID course, Answers answered, String reason) {
         return new Referral(
                 course,
                 patientName,
@@ -38,24 +47,7 @@ record Referral(
                 side,
                 dayZero,
                 surgeon,
-                answers,
-                revises,
-                why);
-    }
-
-    /** The same with other answers, and why. */
-    Referral answering(Answers other, String reason) {
-        return new Referral(
-                courseId,
-                patientName,
-                birthDate,
-                number,
-                protocol,
-                operation,
-                side,
-                dayZero,
-                surgeon,
-                other,
+                answered,
                 revises,
                 reason);
     }
