@@ -10,10 +10,10 @@ import waypost.app.entry.FormProblem;
 import waypost.app.paper.PaperRow;
 import waypost.app.paper.Papers;
 import waypost.app.paper.RefusedFile;
+import waypost.app.paper.ShippedParts;
 import waypost.app.store.Bundles;
 import waypost.library.bundle.Bundle;
 import waypost.library.desk.Desk;
-import waypost.library.desk.DeskParts;
 import waypost.library.desk.OwnFiles;
 import waypost.library.lint.Lint;
 import waypost.library.paper.Paper;
@@ -30,18 +30,18 @@ class Desks {
 
     private final Papers papers;
     private final Bundles bundles;
+    private final ShippedParts parts;
     private final Cache<Revision, OpenDesk> open =
             Caffeine.newBuilder().maximumSize(MOST_OPEN).build();
     private final Cache<Revision, List<Found>> findings =
             Caffeine.newBuilder().maximumSize(MOST_OPEN).build();
-    private final Cache<String, DeskParts> parts =
-            Caffeine.newBuilder().maximumSize(1).build();
     private final Cache<UUID, Desk> below =
             Caffeine.newBuilder().maximumSize(MOST_OPEN).build();
 
-    Desks(Papers papers, Bundles bundles) {
+    Desks(Papers papers, Bundles bundles, ShippedParts parts) {
         this.papers = papers;
         this.bundles = bundles;
+        this.parts = parts;
     }
 
     OpenDesk open(Staff staff, UUID paper) {
@@ -50,16 +50,11 @@ class Desks {
     }
 
     private OpenDesk read(PaperRow row) {
-        return opened(row, papers.paper(row).desk(parts(), bundles.shipped()));
-    }
-
-    private DeskParts parts() {
-        Bundle shipped = bundles.shipped();
-        return parts.get(shipped.hash(), hash -> new DeskParts(shipped));
+        return opened(row, papers.paper(row).desk(parts.all(), bundles.shipped()));
     }
 
     private Desk below(PaperRow row) {
-        return below.get(row.id(), id -> blank(row).desk(parts(), bundles.shipped()));
+        return below.get(row.id(), id -> blank(row).desk(parts.all(), bundles.shipped()));
     }
 
     private static Paper blank(PaperRow row) {
@@ -77,7 +72,9 @@ class Desks {
 
     /** Parts that can be put in: all that ship and are not included. */
     List<String> parts(OpenDesk desk) {
-        return parts().ids().stream().filter(id -> !desk.desk().includes(id)).toList();
+        return parts.all().ids().stream()
+                .filter(id -> !desk.desk().includes(id))
+                .toList();
     }
 
     /** Does something on the desk and keeps it; what can't be read then is refused, and nothing is kept. */

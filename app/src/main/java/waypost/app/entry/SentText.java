@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import org.springframework.web.multipart.MultipartFile;
 import waypost.core.measure.Plain;
 
@@ -18,9 +19,11 @@ public final class SentText {
      * All of its text.
      *
      * @param mostBytes as long as it may be
-     * @throws FormProblem for "file" when it is longer, or no UTF-8
+     * @throws FormProblem for "file" when none was chosen, it is longer, or no UTF-8
      */
-    public static String of(MultipartFile file, int mostBytes) throws IOException {
+    public static String of(Optional<MultipartFile> sent, int mostBytes) throws IOException {
+        MultipartFile file = sent.filter(chosen -> !chosen.isEmpty())
+                .orElseThrow(() -> new FormProblem("file", "Choose a file first."));
         if (file.getSize() > mostBytes) {
             throw new FormProblem(
                     "file",

@@ -80,10 +80,7 @@ class FileController {
             throws IOException {
         LoadedCourse course = loader.load(staff.clinicId(), id);
         try {
-            String text = SentText.of(
-                    file.filter(sent -> !sent.isEmpty())
-                            .orElseThrow(() -> new FormProblem("file", "Choose a file first.")),
-                    MOST_BYTES);
+            String text = SentText.of(file, MOST_BYTES);
             return page(staff, course)
                     .addObject("preview", readings.preview(staff, course, text))
                     .addObject("text", text);

@@ -37,9 +37,8 @@ record CheckedPaper(
     private static final int LONGEST = 200_000;
 
     /** What a paper comes to over a bundle that ships. */
-    static CheckedPaper of(ReadPaper read, Bundle shipped) {
+    static CheckedPaper of(ReadPaper read, Bundle shipped, DeskParts parts) {
         Bundle bundle = read.paper().over(shipped);
-        DeskParts parts = new DeskParts(shipped);
         Paper blank =
                 new Paper(read.row().protocol(), read.row().title(), read.row().base(), List.of());
         Desk below = blank.desk(parts, shipped);
@@ -57,9 +56,9 @@ record CheckedPaper(
     }
 
     /** What lint finds in a paper that is not kept yet. */
-    static List<String> findings(ReadPaper read, Bundle shipped) {
+    static List<String> findings(ReadPaper read, Bundle shipped, DeskParts parts) {
         Paper paper = read.paper();
-        Bundle bundle = paper.desk(new DeskParts(shipped), shipped).read(paper.id(), paper.supplements(shipped));
+        Bundle bundle = paper.desk(parts, shipped).read(paper.id(), paper.supplements(shipped));
         return findings(bundle.protocol(read.row().base()), bundle.protocol(paper.id()), bundle);
     }
 

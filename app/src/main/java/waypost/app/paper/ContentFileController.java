@@ -91,10 +91,7 @@ class ContentFileController {
     @PreAuthorize("hasAuthority('REFER')")
     ModelAndView look(@RequestParam("file") Optional<MultipartFile> file) throws IOException {
         try {
-            String text = SentText.of(
-                    file.filter(sent -> !sent.isEmpty())
-                            .orElseThrow(() -> new FormProblem("file", "Choose a file first.")),
-                    MOST_BYTES);
+            String text = SentText.of(file, MOST_BYTES);
             ContentFile content = parse(text);
             return page(Map.of())
                     .addObject("content", content)

@@ -71,10 +71,7 @@ class PaperFileController {
     @PreAuthorize("hasAuthority('REFER')")
     ModelAndView look(@RequestParam("file") Optional<MultipartFile> file) throws IOException {
         try {
-            String text = SentText.of(
-                    file.filter(sent -> !sent.isEmpty())
-                            .orElseThrow(() -> new FormProblem("file", "Choose a file first.")),
-                    MOST_BYTES);
+            String text = SentText.of(file, MOST_BYTES);
             return read(text, Map.of());
         } catch (FormProblem problem) {
             ModelAndView page = page(problem.byField());

@@ -10,7 +10,6 @@ import waypost.app.account.Staff;
 import waypost.app.entry.FormProblem;
 import waypost.app.store.Bundles;
 import waypost.library.bundle.Bundle;
-import waypost.library.desk.DeskParts;
 import waypost.library.paper.Paper;
 import waypost.library.paper.PaperFile;
 import waypost.library.text.RefusedException;
@@ -23,10 +22,12 @@ class TakenPapers {
 
     private final Papers papers;
     private final Bundles bundles;
+    private final ShippedParts parts;
 
-    TakenPapers(Papers papers, Bundles bundles) {
+    TakenPapers(Papers papers, Bundles bundles, ShippedParts parts) {
         this.papers = papers;
         this.bundles = bundles;
+        this.parts = parts;
     }
 
     /** Begins one with what a file holds. Sent twice, it is begun once. */
@@ -87,7 +88,7 @@ class TakenPapers {
         }
         try {
             new Paper("own.file", file.title(), file.base(), List.of(), file.own())
-                    .desk(new DeskParts(shipped), shipped)
+                    .desk(parts.all(), shipped)
                     .read("own.file", List.of());
             return "";
         } catch (RefusedException refused) {

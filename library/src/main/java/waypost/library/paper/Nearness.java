@@ -37,8 +37,6 @@ public record Nearness(Protocol protocol, int subjects, int spoken, int alike, i
             .reversed()
             .thenComparing(near -> near.protocol().title());
 
-    private static final String PAPER = "paper.";
-
     /** Share of the days alike, from 0 to 1. */
     private double share() {
         return days == 0 ? 0 : (double) alike / days;
@@ -79,7 +77,7 @@ public record Nearness(Protocol protocol, int subjects, int spoken, int alike, i
     private static Nearness of(Protocol protocol, NormalHealing healing) {
         Set<Thing> things = healing.on(CourseDay.ZERO).course().resolved().limits().stream()
                 .map(limit -> limit.limit())
-                .filter(Nearness::isOfPaper)
+                .filter(PaperLimits::isOfPaper)
                 .map(Thing::of)
                 .collect(Collectors.toCollection(LinkedHashSet::new));
         int spoken = 0;
@@ -101,10 +99,6 @@ public record Nearness(Protocol protocol, int subjects, int spoken, int alike, i
         return new Nearness(protocol, things.size(), spoken, alike, total);
     }
 
-    private static boolean isOfPaper(Limit<?> limit) {
-        return limit.head().id().startsWith(PAPER);
-    }
-
     /** What is limited: the same quantity of the same. */
     private record Thing(Class<?> quantity, Object subject) {
         static Thing of(Limit<?> limit) {
@@ -116,7 +110,8 @@ public record Nearness(Protocol protocol, int subjects, int spoken, int alike, i
     private record Left(Set<Object> values) {
         static Left of(Standing standing, Thing thing, boolean ofPaper) {
             return new Left(standing.precautions().stream()
-                    .filter(precaution -> isOfPaper(precaution.limit().limit()) == ofPaper)
+                    .filter(precaution ->
+                            PaperLimits.isOfPaper(precaution.limit().limit()) == ofPaper)
                     .filter(precaution -> Thing.of(precaution.limit().limit()).equals(thing))
                     .map((Precaution<?> precaution) ->
                             (Object) precaution.step().value())

@@ -30,7 +30,6 @@ public record PaperDifference(
         List<Later> later, List<Earlier> earlier, List<String> looser, List<String> loosened, List<Open> open) {
 
     private static final List<Integer> SHOWN = List.of(1, 14, 42, 84);
-    private static final String PAPER = "paper.";
     private static final int NEVER = Integer.MAX_VALUE;
     private static final int MOST_LOOKED_AT = 8;
 
@@ -143,13 +142,13 @@ public record PaperDifference(
     }
 
     private static boolean isOfPaper(Precaution<?> precaution) {
-        return precaution.limit().limit().head().id().startsWith(PAPER);
+        return PaperLimits.isOfPaper(precaution.limit().limit());
     }
 
     private static boolean isLessThanPaper(Precaution<?> precaution, Standing standing) {
         Object subject = precaution.limit().limit().subject();
         boolean spoken = standing.course().resolved().limits().stream()
-                .anyMatch(limit -> limit.limit().head().id().startsWith(PAPER)
+                .anyMatch(limit -> PaperLimits.isOfPaper(limit.limit())
                         && limit.limit().subject().equals(subject));
         return spoken
                 && standing.precautions().stream()

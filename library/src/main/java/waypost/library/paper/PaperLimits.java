@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import waypost.core.body.Mode;
+import waypost.core.limit.Limit;
 import waypost.core.measure.Plain;
 import waypost.core.paper.PaperRule;
 import waypost.core.paper.What;
@@ -24,6 +25,7 @@ public record PaperLimits(String yaml, List<String> problems) {
 
     private static final LocalDate ANY_DAY_ZERO = LocalDate.of(2031, 2, 10);
     private static final String FREE = "free";
+    private static final String PAPER = "paper.";
 
     public PaperLimits {
         problems = List.copyOf(problems);
@@ -35,6 +37,11 @@ public record PaperLimits(String yaml, List<String> problems) {
             String waits = needs.isEmpty() ? "" : ", needs: [" + String.join(", ", needs) + "]";
             return "      - { from: " + from + ", allow: \"" + allow + "\"" + waits + " }\n";
         }
+    }
+
+    /** Whether a limit of a protocol came from a paper. */
+    static boolean isOfPaper(Limit<?> limit) {
+        return limit.head().id().startsWith(PAPER);
     }
 
     /** Rules in the order of the paper. */
