@@ -2,12 +2,14 @@ package waypost.app;
 
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.jdbc.core.JdbcTemplate;
 import waypost.app.testing.RunningWaypost;
 
 /** The application's own database role can't rewrite what happened. */
+@Tag("served")
 class AppendOnlyTest {
 
     private final JdbcTemplate jdbc = RunningWaypost.get().bean(JdbcTemplate.class);

@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Referring;
 import waypost.app.testing.Visitor;
 
 /** What is said and not measured, on a protocol whose first phase needs it. */
+@Tag("served")
 class AttestationTest {
 
     private final Visitor therapist = Visitor.signedIn("therapist");

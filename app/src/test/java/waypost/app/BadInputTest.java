@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -21,6 +22,7 @@ import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** Bad input gets a clear message in place, and nothing is lost or written twice. */
+@Tag("served")
 class BadInputTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

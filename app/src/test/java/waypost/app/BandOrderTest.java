@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -14,6 +15,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** A clinic's own order of bands, and where its names stand. */
+@Tag("served")
 class BandOrderTest {
 
     private static Map<String, String> order(String... names) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -11,6 +12,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import waypost.app.testing.RunningWaypost;
 
 /** Whatever comes past a form, the database holds no day without end and no text without one. */
+@Tag("served")
 class BoundsTest {
 
     private final JdbcTemplate jdbc = RunningWaypost.get().bean(JdbcTemplate.class);

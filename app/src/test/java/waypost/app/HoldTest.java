@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Referring;
 import waypost.app.testing.Visitor;
 
 /** A hold closes the operated region at once, and ends only with a reason and a signature. */
+@Tag("served")
 class HoldTest {
 
     private final Visitor therapist = Visitor.signedIn("therapist");

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import javax.sql.DataSource;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.account.Staff;
 import waypost.app.store.CourseLoader;
@@ -24,6 +25,7 @@ import waypost.core.measure.Reading;
 /**
  * Two write at once, and the one who began first is done last: what was kept of the course in between must not hide it.
  */
+@Tag("served")
 class LateCommitTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

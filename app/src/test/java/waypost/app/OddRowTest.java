@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import waypost.app.testing.RunningWaypost;
@@ -11,6 +12,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** A stored row that no rule can read takes down neither the day's list nor anybody else's course. */
+@Tag("served")
 class OddRowTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

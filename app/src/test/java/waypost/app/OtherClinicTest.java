@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.web.bind.annotation.RequestMethod;
 import waypost.app.testing.DemoCourses;
@@ -14,6 +15,7 @@ import waypost.app.testing.Routes.Route;
 import waypost.app.testing.Visitor;
 
 /** Another clinic's patient is not found on any route, whatever is posted; nor is anything without signing in. */
+@Tag("served")
 class OtherClinicTest {
 
     private static final UUID COURSE = DemoCourses.of("Ottoline Brandreth");

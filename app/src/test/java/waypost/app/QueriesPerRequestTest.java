@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -16,6 +17,7 @@ import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** How many queries a request of a course sends; the table is docs/queries.md. */
+@Tag("served")
 class QueriesPerRequestTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

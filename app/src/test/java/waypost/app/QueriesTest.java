@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.DemoCourses;
 import waypost.app.testing.QueryCount;
@@ -17,6 +18,7 @@ import waypost.app.testing.Visitor;
  * A page sends as many queries for many exercises, readings and patients as for few; one more when readings were added since
  * they were last looked at.
  */
+@Tag("served")
 class QueriesTest {
 
     private final Visitor therapist = Visitor.signedIn("therapist");

@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Referring;
 import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** Courses that no operation stands behind, that begin before one, or that wait for an answer. */
+@Tag("served")
 class ReferralKindsTest {
 
     private final Visitor therapist = Visitor.signedIn("therapist");

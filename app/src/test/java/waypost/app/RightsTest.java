@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import waypost.app.testing.Referring;
@@ -15,6 +16,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** What a role may not do by one way it may not do by another. */
+@Tag("served")
 class RightsTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -19,6 +20,7 @@ import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** What a request saw of a write is forgotten when the write is rolled back. */
+@Tag("served")
 class RolledBackTest {
 
     private final RunningWaypost waypost = RunningWaypost.get();

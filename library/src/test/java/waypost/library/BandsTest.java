@@ -13,7 +13,6 @@ import waypost.core.demand.LoadUnit;
 import waypost.core.done.BandPull;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
-import waypost.library.bundle.ShippedLibrary;
 
 /** Every band of the library is fixed somewhere, and pulls against what works. */
 class BandsTest {
@@ -25,7 +24,7 @@ class BandsTest {
     private static final Set<String> ALONG = Set.of("punch-band", "punch-incline", "band-out-press");
 
     static Stream<Activity.Exercise> banded() {
-        return ShippedLibrary.read().activities().stream()
+        return Shipped.BUNDLE.activities().stream()
                 .filter(Activity.Exercise.class::isInstance)
                 .map(Activity.Exercise.class::cast)
                 .filter(exercise -> exercise.teaching().equipment().contains("band")
@@ -35,7 +34,7 @@ class BandsTest {
     /** A load in steps of bands is the load of a band: nobody takes one off the hook for walking on the heels. */
     @Test
     void nothingElseCountsInBands() {
-        assertThat(ShippedLibrary.read().activities())
+        assertThat(Shipped.BUNDLE.activities())
                 .filteredOn(activity -> activity instanceof Activity.Exercise exercise
                         && !exercise.teaching().equipment().contains("band")
                         && !SQUEEZED.contains(exercise.id()))

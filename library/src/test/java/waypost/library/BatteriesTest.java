@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -42,10 +43,11 @@ import waypost.library.lint.NormalHealing;
 import waypost.library.text.RefusedException;
 
 /** The shipped tests of return, and three answers that never make up for each other. */
+@Tag("slow")
 class BatteriesTest {
 
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     private final List<Reading> readings = new ArrayList<>();
     private final List<Attestation> said = new ArrayList<>();

@@ -17,12 +17,11 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.RoleKey;
 import waypost.core.protocol.Protocol;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** Each line of what the practice does names something that exists and can be reached, or says why it is not there yet. */
 class CoverageTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
     private static final Path TABLE = Path.of("src/test/resources/coverage/practice.yaml");
     private static final Path ROUTES = Path.of("../docs/roles.md");
 

@@ -32,12 +32,11 @@ import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.resolved.Resolver;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** How a leg stands in a picture, judged by the limits of the day as an exercise that asks just that. */
 final class DrawnBody {
 
-    static final Bundle BUNDLE = ShippedLibrary.read();
+    static final Bundle BUNDLE = Shipped.BUNDLE;
 
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
     private static final int ANSWERED = 12;

@@ -14,15 +14,15 @@ import waypost.core.exercise.Activity;
 import waypost.core.prescription.ExerciseSet;
 import waypost.core.protocol.Protocol;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.bundle.SourceText;
 import waypost.library.text.Problem;
 import waypost.library.text.RefusedException;
 
 /** Sets of exercises: what their file may say, and when protocols open what they hold. */
+@Tag("slow")
 class ExerciseSetsTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     static Stream<ExerciseSet> sets() {
         return BUNDLE.sets().stream();
@@ -53,7 +53,6 @@ class ExerciseSetsTest {
     }
 
     /** A protocol that speaks of every exercise of a set opens the whole set within the year. */
-    @Tag("slow")
     @ParameterizedTest
     @MethodSource("sets")
     void isOpenedWhollyWhereAProtocolSpeaksOfIt(ExerciseSet set) {

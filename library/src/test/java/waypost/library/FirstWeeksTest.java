@@ -33,7 +33,6 @@ import waypost.core.question.Answers;
 import waypost.core.reason.VerdictKind;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.lint.NormalHealing;
 import waypost.library.words.AskedWords;
 
@@ -46,7 +45,7 @@ class FirstWeeksTest {
 
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
     private static final int LAST = 21;
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
     private static final Path APPROVED = Path.of("src/test/resources/tables/loaded-in-three-weeks.txt");
 
     /** Since when at the earliest a role is open, whether only in part, and what of its load is of the region then. */

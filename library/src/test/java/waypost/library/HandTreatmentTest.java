@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,6 +21,7 @@ import waypost.core.treatment.Technique;
 import waypost.library.lint.NormalHealing;
 
 /** What the gate says of hands, over the shipped protocols. */
+@Tag("slow")
 class HandTreatmentTest {
 
     private static Amount degrees(double value) {

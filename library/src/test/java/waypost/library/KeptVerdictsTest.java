@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import waypost.core.body.Side;
@@ -24,15 +25,15 @@ import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /**
  * A gate that keeps what it said of a stretch of days says the same as one that works everything out anew, whatever was
  * asked before; and a gate that serves two courses says what each one's own would.
  */
+@Tag("slow")
 class KeptVerdictsTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
     private static final int ASKED = 12;
 

@@ -21,13 +21,12 @@ import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** A course on the shipped knee protocol with every phase signed, milestone met and range there: time alone decides. */
 public final class KneeCourse {
 
     public static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
-    public static final Bundle BUNDLE = ShippedLibrary.read();
+    public static final Bundle BUNDLE = Shipped.BUNDLE;
     private static final Map<String, String> NOTHING_BESIDES = Map.of(
             "ligament",
             "anterior",

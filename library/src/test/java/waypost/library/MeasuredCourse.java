@@ -18,13 +18,12 @@ import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.resolved.Resolver;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** A course of the right side on a shipped protocol, measured day by day by one rater. */
 final class MeasuredCourse {
 
     static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
-    static final Bundle BUNDLE = ShippedLibrary.read();
+    static final Bundle BUNDLE = Shipped.BUNDLE;
 
     private final Protocol protocol;
     private final List<Reading> readings = new ArrayList<>();

@@ -19,12 +19,11 @@ import waypost.core.measure.Reading;
 import waypost.core.measure.Readings;
 import waypost.core.measure.Unit;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** The handbook's detectable changes, all of them from memory there. */
 class MeasuresTableTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     private static Measure measure(String id) {
         return BUNDLE.measures().stream()

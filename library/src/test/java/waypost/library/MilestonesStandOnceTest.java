@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import waypost.core.criterion.Criterion;
-import waypost.library.bundle.ShippedLibrary;
 
 /** Protocols that name one milestone have it from one list: equal ones are one and the same. */
 class MilestonesStandOnceTest {
@@ -15,7 +14,7 @@ class MilestonesStandOnceTest {
     @Test
     void noMilestoneIsWrittenTwice() {
         IdentityHashMap<Criterion, Boolean> written = new IdentityHashMap<>();
-        ShippedLibrary.read().protocols().stream()
+        Shipped.BUNDLE.protocols().stream()
                 .flatMap(protocol -> protocol.criteria().stream())
                 .forEach(criterion -> written.put(criterion, true));
         List<String> twice = written.keySet().stream()

@@ -17,14 +17,13 @@ import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.lint.NormalHealing;
 
 /** Over every protocol that includes a part, under every full set of answers: a second repair never opens anything. */
 @Tag("slow")
 class PartPropertiesTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     private static final Map<List<Object>, Firsts> FIRSTS = new HashMap<>();
 

@@ -22,14 +22,13 @@ import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.resolved.Resolver;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.words.ProgressWords;
 
 /** How a replaced knee moves toward the bend that its next phase asks for, on the shipped protocol. */
 class ProgressTest {
 
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     /** Passive bends, strict, of one rater, every four days from day 2 on. */
     private static List<Progress> bends(double... degrees) {

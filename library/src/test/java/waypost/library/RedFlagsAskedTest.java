@@ -8,12 +8,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 import waypost.core.body.Region;
 import waypost.core.safety.RedFlag;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** Which signs are asked after which operation: those of one are not asked of another. Common practice, no source. */
 class RedFlagsAskedTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     private static List<String> asked(String protocol) {
         Region region = BUNDLE.protocol(protocol).scope().region();

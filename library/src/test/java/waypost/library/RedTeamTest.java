@@ -17,7 +17,6 @@ import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.lint.NormalHealing;
 
 /**
@@ -28,7 +27,7 @@ import waypost.library.lint.NormalHealing;
 @Tag("slow")
 class RedTeamTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     /** Lines of one protocol under the same answers. */
     private record Group(Protocol protocol, Map<String, String> answers, List<Line> lines) {}

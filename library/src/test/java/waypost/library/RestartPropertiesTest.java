@@ -23,13 +23,12 @@ import waypost.core.question.Answers;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.Clocks;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** After an event a part holds anew as on the days after day 0, and no event opens anything. */
 @Tag("slow")
 class RestartPropertiesTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
     private static final LocalDate EVENT = DAY_ZERO.plusDays(400);
     private static final List<Integer> DAYS_AFTER = List.of(1, 14, 28, 42, 56, 84, 120, 180);

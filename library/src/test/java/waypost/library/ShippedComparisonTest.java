@@ -23,14 +23,13 @@ import waypost.core.question.Question;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** What is said to differ between two courses, against both courses judged on every single day. */
 @Tag("slow")
 class ShippedComparisonTest {
 
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
     private static final int LAST_DAY = 300;
 
     static Stream<Protocol> protocolsWithQuestions() {

@@ -23,7 +23,6 @@ import waypost.core.question.Answers;
 import waypost.core.question.Question;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.lint.NormalHealing;
 
 /** Plain sense over every shipped protocol, under every answer. */
@@ -31,7 +30,7 @@ import waypost.library.lint.NormalHealing;
 class ShippedLibrarySanityTest {
 
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     static Stream<Protocol> protocols() {
         return BUNDLE.protocols().stream();

@@ -42,7 +42,6 @@ import waypost.core.resolved.Resolver;
 import waypost.core.time.Clocks;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** What must hold of every shipped protocol under any answers, on any day, in any phase; made from seeds. */
 @Tag("slow")
@@ -50,7 +49,7 @@ class ShippedProtocolPropertiesTest {
 
     private static final int SEEDS = 40;
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     /** A protocol under generated answers and facts, with what is worked out of them. */
     private record Case(Protocol protocol, int seed, Answers answers, Facts facts, Gate gate, List<Verdict> verdicts) {

@@ -12,7 +12,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 import waypost.core.progression.Way;
 import waypost.core.protocol.Protocol;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.simulated.Healing;
 import waypost.library.simulated.Outcome;
 import waypost.library.simulated.PlainAnswers;
@@ -22,7 +21,7 @@ import waypost.library.simulated.SimulatedCourse;
 @Tag("slow")
 class SimulatedCourseTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
 
     /** Stiffness shows against an expected range or a duty to reach one; these protocols write neither. */

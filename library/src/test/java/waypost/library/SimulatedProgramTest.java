@@ -18,7 +18,6 @@ import waypost.core.progression.ProgramGround;
 import waypost.core.protocol.Opening;
 import waypost.core.protocol.Protocol;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.simulated.Healing;
 import waypost.library.simulated.Outcome;
 import waypost.library.simulated.PlainAnswers;
@@ -28,7 +27,7 @@ import waypost.library.simulated.SimulatedCourse;
 @Tag("slow")
 class SimulatedProgramTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
 
     /** So many at least, and more until somebody reaches the end. */

@@ -22,12 +22,11 @@ import waypost.core.followup.StrictTaken.Objection;
 import waypost.core.log.Evidence;
 import waypost.core.resolved.Resolver;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.simulated.PlainAnswers;
 
 class StrictRangeTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
 
     private static StrictRange on(String protocol, int day) {

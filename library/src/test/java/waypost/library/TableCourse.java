@@ -23,7 +23,6 @@ import waypost.core.resolved.InForce;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.lint.NormalHealing;
 import waypost.library.words.PrecautionWords;
 import waypost.library.words.Words;
@@ -32,7 +31,7 @@ import waypost.library.words.Words;
 final class TableCourse {
 
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     private final String protocol;
     private final Map<String, Set<String>> stated = new HashMap<>();

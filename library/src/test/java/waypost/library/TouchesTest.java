@@ -21,7 +21,6 @@ import waypost.core.body.Motion;
 import waypost.core.done.Done;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
-import waypost.library.bundle.ShippedLibrary;
 
 /** In every exercise, at both ends of the movement, what should touch touches, nothing floats and nothing crosses the floor. */
 class TouchesTest {
@@ -43,7 +42,7 @@ class TouchesTest {
     @Test
     void whatShouldTouchTouchesAndNothingCrossesTheFloor() {
         List<String> off = new ArrayList<>();
-        for (Activity activity : ShippedLibrary.read().activities()) {
+        for (Activity activity : Shipped.BUNDLE.activities()) {
             if (activity instanceof Activity.Exercise exercise) {
                 exercise.roles()
                         .forEach(role -> Done.of(exercise, role).ends().stream()
@@ -89,8 +88,8 @@ class TouchesTest {
     /** Whoever is on hands is on both unless it says so: the arms of a push-up bend alike. */
     @Test
     void bothArmsOfAPushUpBend() {
-        Activity.Exercise pushUp = (Activity.Exercise)
-                ShippedLibrary.read().findActivity("push-up").orElseThrow();
+        Activity.Exercise pushUp =
+                (Activity.Exercise) Shipped.BUNDLE.findActivity("push-up").orElseThrow();
         Done done = Done.of(pushUp, pushUp.roles().get(0));
 
         assertThat(Arrays.stream(Half.values())

@@ -33,7 +33,6 @@ import waypost.core.question.Answers;
 import waypost.core.reason.Uncovered;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.lint.NormalHealing;
 
 /**
@@ -43,7 +42,7 @@ import waypost.library.lint.NormalHealing;
 @Tag("slow")
 class UndeclaredTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     private static final Map<String, List<NormalHealing>> HEALING = new ConcurrentHashMap<>();
 

@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** A lead adds an account; its owner sets the password by a link that works once. */
+@Tag("served")
 class InvitationTest {
 
     private final Visitor lead = Visitor.signedIn("lead");

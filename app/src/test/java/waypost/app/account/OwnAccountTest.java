@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpSession;
 import waypost.app.demo.DemoAccounts;
@@ -19,6 +20,7 @@ import waypost.app.testing.TimeCode;
 import waypost.app.testing.Visitor;
 
 /** What somebody does with their own account: password, time code, sessions. */
+@Tag("served")
 class OwnAccountTest {
 
     private static final String OTHER = "harbour lantern quilt";

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Duration;
 import java.time.Instant;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpSession;
 import waypost.app.demo.DemoAccounts;
@@ -12,6 +13,7 @@ import waypost.app.entry.FormProblem;
 import waypost.app.testing.RunningWaypost;
 
 /** Signing asks for the password again after five minutes, not before, and takes only this account's. */
+@Tag("served")
 class PasswordFreshnessTest {
 
     private Instant now = Instant.parse("2031-04-03T09:00:00Z");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import waypost.app.testing.NewAccount;
@@ -12,6 +13,7 @@ import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** Who reads the database can't make codes, and what was kept before there was a key goes on. */
+@Tag("served")
 class SecretSealTest {
 
     private static final String KEY = "tide tables and lantern oil, 32 or more";

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -20,6 +21,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** Every page that shows a patient notes the look, once it is allowed and never otherwise; a lead sees who looked. */
+@Tag("served")
 class LookTest {
 
     private static final String NAME = "looking.one";

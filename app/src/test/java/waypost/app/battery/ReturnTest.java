@@ -15,6 +15,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** Tests of return as they are done. */
+@Tag("served")
 class ReturnTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -18,6 +19,7 @@ import waypost.app.testing.Visitor;
 import waypost.core.function.BloodFlowRestriction;
 
 /** The bench: every calculator against its check value, and its result on a record. */
+@Tag("served")
 class BenchTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

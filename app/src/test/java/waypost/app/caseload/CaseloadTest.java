@@ -13,6 +13,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** All running courses, exceptions first. */
+@Tag("served")
 class CaseloadTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -12,6 +13,7 @@ import waypost.app.testing.Referring;
 import waypost.app.testing.Visitor;
 
 /** Checking in: what is asked, what stops treatment, and what is kept. */
+@Tag("served")
 class CheckInPageTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

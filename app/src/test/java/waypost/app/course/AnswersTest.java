@@ -7,11 +7,13 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Referring;
 import waypost.app.testing.Visitor;
 
 /** A surgeon answers an open question on the list, with what it changes in sight, once. */
+@Tag("served")
 class AnswersTest {
 
     private static final Visitor SURGEON = Visitor.signedIn("surgeon");

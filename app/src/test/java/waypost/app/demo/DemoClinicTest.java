@@ -3,6 +3,7 @@ package waypost.app.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -10,6 +11,7 @@ import waypost.app.testing.DemoCourses;
 import waypost.app.testing.Visitor;
 
 /** The demo shows what the README says of it. */
+@Tag("served")
 class DemoClinicTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

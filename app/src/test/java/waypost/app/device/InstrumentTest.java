@@ -12,6 +12,7 @@ import waypost.app.testing.Visitor;
 import waypost.instrument.line.Quantity;
 import waypost.instrument.line.Sample;
 
+@Tag("served")
 class InstrumentTest {
 
     private static final long SECOND = 1_000_000_000L;

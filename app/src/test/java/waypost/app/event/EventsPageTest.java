@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -13,6 +14,7 @@ import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** What happened to a limb starts its clock, is looked after by name, and what is narrowed applies at once. */
+@Tag("served")
 class EventsPageTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,6 +24,7 @@ import waypost.library.bundle.ShippedLibrary;
 import waypost.library.coursefile.CourseFile;
 
 /** Readings as CSV, in and out, and in the course file. */
+@Tag("served")
 class ReadingFileTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

@@ -18,6 +18,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** Walking as a course has it today. */
+@Tag("served")
 public class GaitTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

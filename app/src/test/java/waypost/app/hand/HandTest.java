@@ -15,6 +15,7 @@ import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
+@Tag("served")
 class HandTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

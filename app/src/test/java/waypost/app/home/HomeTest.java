@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -16,6 +17,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** A program for home: written, refused, changed, and on paper in the patient's words. */
+@Tag("served")
 class HomeTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

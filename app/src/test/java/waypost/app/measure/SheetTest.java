@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,6 +21,7 @@ import waypost.core.body.Side;
 import waypost.core.measure.Reading;
 
 /** The measuring sheet over HTTP: each entry is kept at once, doubted where it should be, and written once. */
+@Tag("served")
 class SheetTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

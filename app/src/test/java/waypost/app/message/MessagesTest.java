@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -16,6 +17,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** Messages to patients: who agreed, what is said, and a carrier that fails on purpose. */
+@Tag("served")
 class MessagesTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

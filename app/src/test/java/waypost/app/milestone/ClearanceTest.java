@@ -7,11 +7,13 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Referring;
 import waypost.app.testing.Visitor;
 
 /** A surgeon's word is given on the list, by a surgeon, for what waits for it, once. */
+@Tag("served")
 class ClearanceTest {
 
     private static final Visitor SURGEON = Visitor.signedIn("surgeon");

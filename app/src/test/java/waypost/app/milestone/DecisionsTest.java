@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Referring;
 import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** Decisions on milestones keep the evidence as it was shown. */
+@Tag("served")
 class DecisionsTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

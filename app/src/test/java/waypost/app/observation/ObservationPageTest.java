@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 import waypost.core.movement.Watched;
 
 /** Movements watched: kept once, answering their milestone; asked for only where open; refused where something is missing. */
+@Tag("served")
 class ObservationPageTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

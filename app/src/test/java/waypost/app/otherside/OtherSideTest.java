@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -13,6 +14,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** The other side works alone: what the operated one does meanwhile is judged, and what was done is kept apart. */
+@Tag("served")
 class OtherSideTest {
 
     private static final Pattern OPTION = Pattern.compile("<option value=\"([a-z0-9-]+/[a-z0-9-]+)\"");

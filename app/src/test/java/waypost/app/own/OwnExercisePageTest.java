@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -12,6 +13,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** A clinic makes exercises of its own; they are on its racks alone, and close with their models. */
+@Tag("served")
 class OwnExercisePageTest {
 
     private static final Visitor UPRIVER = Visitor.signedIn("upriver");

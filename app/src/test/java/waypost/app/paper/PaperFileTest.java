@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Visitor;
 
 /** A paper leaves one clinic as a file and is a draft in another. */
+@Tag("served")
 class PaperFileTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

@@ -7,11 +7,13 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Referring;
 import waypost.app.testing.Visitor;
 
 /** A surgeon's paper from the first line to the course that follows it, over HTTP, in a clinic of its own. */
+@Tag("served")
 class PaperTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Referring;
 import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** Every page judges all courses of a patient together and names the course that objects. */
+@Tag("served")
 class PersonPagesTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

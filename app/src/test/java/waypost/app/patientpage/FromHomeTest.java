@@ -6,12 +6,14 @@ import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** What a patient said at home reaches the check-in, and a named person where somebody has to look. */
+@Tag("served")
 class FromHomeTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

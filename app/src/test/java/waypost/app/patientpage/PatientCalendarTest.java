@@ -17,10 +17,12 @@ import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Component;
 import net.fortuna.ical4j.model.Property;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Visitor;
 
 /** A patient's calendar, read back by the library that wrote it and by another. */
+@Tag("served")
 class PatientCalendarTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Map;
 import java.util.UUID;
 import org.apache.commons.codec.digest.DigestUtils;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -14,6 +15,7 @@ import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** The link to a patient's page: who gets in, what it shows, and what is sent back. */
+@Tag("served")
 class PatientPageTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("upriver");

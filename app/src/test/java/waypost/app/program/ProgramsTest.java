@@ -12,6 +12,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** Programs as they are looked at, followed and left. */
+@Tag("served")
 class ProgramsTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

@@ -13,6 +13,7 @@ import waypost.app.testing.Referring;
 import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
+@Tag("served")
 class StrictRangePageTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

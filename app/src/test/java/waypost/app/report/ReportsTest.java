@@ -16,6 +16,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** Progress reports from the draft to the surgeon's answer. */
+@Tag("served")
 class ReportsTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

@@ -2,11 +2,13 @@ package waypost.app.runner;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** What the full screen is given to follow. */
+@Tag("served")
 class RunnerTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

@@ -13,6 +13,7 @@ import waypost.app.testing.Referring;
 import waypost.app.testing.Visitor;
 
 /** Pushes are called where they are open, and what wavered is kept. */
+@Tag("served")
 class StillTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** What the scale is led by. */
+@Tag("served")
 class WeightTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

@@ -13,6 +13,7 @@ import waypost.core.protocol.Protocol;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
 
+@Tag("served")
 class ShelfTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

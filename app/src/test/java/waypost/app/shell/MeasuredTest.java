@@ -2,12 +2,14 @@ package waypost.app.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.core.env.Environment;
 import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** What is measured is told on a port of its own and on no other. */
+@Tag("served")
 class MeasuredTest {
 
     @Test

@@ -3,6 +3,7 @@ package waypost.app.signin;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import waypost.app.account.StaffRole;
@@ -12,6 +13,7 @@ import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** Guessing waits, strangers leave nothing, and what was tried is kept. */
+@Tag("served")
 class SignInTest {
 
     private final JdbcTemplate jdbc = RunningWaypost.get().bean(JdbcTemplate.class);

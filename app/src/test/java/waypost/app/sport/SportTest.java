@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** Sport: sessions add up by week, weeks ahead rise slowly, and an event too early is said. Today is Thu 3 Apr 2031. */
+@Tag("served")
 class SportTest {
 
     private final Working visit = Working.on(Visitor.signedIn("therapist"), 52);

@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import waypost.app.testing.RunningWaypost;
 
 /** Every row belongs to one clinic by keys alone, and is looked for by its clinic or its course: a clinic can live anywhere. */
+@Tag("served")
 class KeysTest {
 
     /** What is of no clinic, and why. */

@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** Teach-back: due until it was said and shown, due again after a lapse. */
+@Tag("served")
 class TeachTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

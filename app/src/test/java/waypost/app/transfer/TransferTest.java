@@ -15,6 +15,7 @@ import waypost.app.testing.Browser;
 import waypost.app.testing.Visitor;
 
 /** The scripts of the first days of a hip. */
+@Tag("served")
 class TransferTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** Treatment by hand: kept with what it gained, refused where the form is wrong, kept against the gate only with a reason. */
+@Tag("served")
 class TreatmentTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Referring;
 import waypost.app.testing.Visitor;
 
 /** What a surgeon usually says fills a referral where the protocol leaves it to the surgeon, and says so. */
+@Tag("served")
 class UsualTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

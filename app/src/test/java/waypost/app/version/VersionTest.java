@@ -16,6 +16,7 @@ import waypost.app.testing.Referring;
 import waypost.app.testing.Visitor;
 
 /** A clinic's protocol gets a later version, and running courses follow it only when that is signed. */
+@Tag("served")
 class VersionTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

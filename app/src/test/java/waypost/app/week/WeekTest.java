@@ -14,6 +14,7 @@ import java.util.UUID;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -21,6 +22,7 @@ import waypost.app.testing.Visitor;
 import waypost.app.work.Working;
 
 /** The week board: exercises are placed on weekdays, and what would not hold is told. Today is Thu 3 Apr 2031. */
+@Tag("served")
 class WeekTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

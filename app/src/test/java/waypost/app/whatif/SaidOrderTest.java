@@ -11,6 +11,7 @@ import waypost.app.testing.Browser;
 import waypost.app.testing.Visitor;
 
 /** What a surgeon said, from the words to the order on record. */
+@Tag("served")
 class SaidOrderTest {
 
     private static final Visitor LEAD = Visitor.signedIn("upriver");

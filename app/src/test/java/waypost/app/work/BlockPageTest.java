@@ -11,10 +11,12 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Visitor;
 
 /** Blocks for their own weeks: what opens within comes in on its day, what does not is refused, what was done is told. */
+@Tag("served")
 class BlockPageTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

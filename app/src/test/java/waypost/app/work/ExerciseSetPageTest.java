@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import waypost.app.testing.Visitor;
 
 /** Sets of exercises are put in whole, as far as they are open; a clinic saves its own. */
+@Tag("served")
 class ExerciseSetPageTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import waypost.app.testing.Visitor;
 
 /** A therapist's own dose: judged before it is kept, kept as it is until somebody changes it, and never written by two at once. */
+@Tag("served")
 class PrescribeTest {
 
     private static final String SLIDE = "heel-slide/operated";

@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.Visitor;
 
 /** What works for a patient is remembered and stands on the exercise from then on. */
+@Tag("served")
 class TrickTest {
 
     private static final String SLIDE = "heel-slide/operated";

@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.app.testing.RunningWaypost;
 import waypost.app.testing.Visitor;
 
 /** The next block says what is weak, and what may be added for it. */
+@Tag("served")
 class WeakPartsTest {
 
     private static final Visitor THERAPIST = Visitor.signedIn("therapist");

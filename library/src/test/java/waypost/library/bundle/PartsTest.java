@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.core.exercise.RoleKey;
 import waypost.core.limit.RuleHead;
@@ -17,6 +18,7 @@ import waypost.library.text.Problem;
 import waypost.library.text.RefusedException;
 
 /** How the rules of a part come to stand in a protocol that includes it. */
+@Tag("slow")
 class PartsTest {
 
     private static final String PART = """

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -16,12 +17,14 @@ import waypost.core.prescription.WorkingDose;
 import waypost.core.runner.Beat;
 import waypost.core.runner.Script;
 import waypost.core.runner.Shape;
+import waypost.library.Shipped;
 import waypost.library.text.RefusedException;
 
 /** What sessions look like, as the shipped file has it and as a file may not. */
+@Tag("slow")
 class ShapesTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     private static Activity.Exercise exercise(String id) {
         return (Activity.Exercise) BUNDLE.findActivity(id).orElseThrow();

@@ -7,17 +7,20 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import waypost.core.transfer.Circumstance;
 import waypost.core.transfer.Transfer;
+import waypost.library.Shipped;
 import waypost.library.text.RefusedException;
 
 /** The scripts of the first days, for every course that may come. */
+@Tag("slow")
 class TransfersTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     private static List<Set<Circumstance>> everyDay() {
         List<Set<Circumstance>> days = new ArrayList<>();

@@ -1,14 +1,14 @@
 package waypost.library.desk;
 
 import waypost.core.time.CourseDay;
+import waypost.library.Shipped;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.bundle.SourceText;
 
 /** Protocols that ship, on the desk. */
 final class ShippedDesks {
 
-    static final Bundle SHIPPED = ShippedLibrary.read();
+    static final Bundle SHIPPED = Shipped.BUNDLE;
     private static final DeskParts PARTS = new DeskParts(SHIPPED);
 
     private ShippedDesks() {}

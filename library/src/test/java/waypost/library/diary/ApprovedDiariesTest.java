@@ -23,8 +23,8 @@ import waypost.core.log.Evidence;
 import waypost.core.question.Answers;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.Clocks;
+import waypost.library.Shipped;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /**
  * The diaries of the shipped protocols under their main answers, as a clinician reads them. A diary that changes on
@@ -34,7 +34,7 @@ import waypost.library.bundle.ShippedLibrary;
 class ApprovedDiariesTest {
 
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     /** What an answer is called that is none, but an event and its day. */
     private static final String EVENT = "event.";

@@ -10,7 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import waypost.library.bundle.ShippedLibrary;
+import waypost.library.Shipped;
 
 /** No step of a part's limit changes unseen: each stands, with its days, in a diary that somebody approved. */
 class PartLimitsApprovedTest {
@@ -27,7 +27,7 @@ class PartLimitsApprovedTest {
 
     @Test
     void everyLimitOfAPartStandsInAnApprovedDiary() throws IOException {
-        Set<String> limits = ShippedLibrary.read().protocols().stream()
+        Set<String> limits = Shipped.BUNDLE.protocols().stream()
                 .flatMap(protocol -> protocol.limits().stream())
                 .filter(limit -> !limit.head().part().isEmpty())
                 .map(limit -> limit.head().id())

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import waypost.library.Shipped;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
 import waypost.library.bundle.SourceText;
@@ -67,12 +68,12 @@ class LintTest {
 
     @Test
     void theShippedLibraryIsClean() {
-        assertThat(Lint.of(ShippedLibrary.read())).isEmpty();
+        assertThat(Lint.of(Shipped.BUNDLE)).isEmpty();
     }
 
     @Test
     void printsWhatIsOpenForASignature() {
-        Bundle bundle = ShippedLibrary.read();
+        Bundle bundle = Shipped.BUNDLE;
 
         assertThat(OpenOnDays.text(bundle.protocol("hand.flexor-tendon-zone-2"), bundle))
                 .contains("day 1: Passive bend of each finger; elsewhere 25 of the arms, ")

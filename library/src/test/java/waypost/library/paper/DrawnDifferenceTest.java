@@ -17,8 +17,8 @@ import waypost.core.question.Answers;
 import waypost.core.resolved.Resolver;
 import waypost.core.time.CourseDay;
 import waypost.library.ComparedDays;
+import waypost.library.Shipped;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.desk.Change;
 import waypost.library.desk.Desk;
 import waypost.library.desk.DeskParts;
@@ -30,7 +30,7 @@ import waypost.library.text.RefusedException;
 @Tag("slow")
 class DrawnDifferenceTest {
 
-    private static final Bundle SHIPPED = ShippedLibrary.read();
+    private static final Bundle SHIPPED = Shipped.BUNDLE;
     private static final DeskParts PARTS = new DeskParts(SHIPPED);
     private static final int MOVES = 40;
 

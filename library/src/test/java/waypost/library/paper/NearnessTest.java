@@ -6,15 +6,15 @@ import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import waypost.core.body.Joint;
+import waypost.library.Shipped;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.desk.DeskParts;
 
 /** The nearest protocol is the one that leaves the same on the most days. */
 @Tag("slow")
 class NearnessTest {
 
-    private static final Bundle SHIPPED = ShippedLibrary.read();
+    private static final Bundle SHIPPED = Shipped.BUNDLE;
     private static final DeskParts PARTS = new DeskParts(SHIPPED);
 
     @Test

@@ -18,13 +18,13 @@ import waypost.core.course.Standing;
 import waypost.core.log.Evidence;
 import waypost.core.question.Answers;
 import waypost.core.resolved.Resolver;
+import waypost.library.Shipped;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** What a surgeon says of one patient. Today is Wednesday, day 16. */
 class OrderReadingTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 2, 10);
     private static final Standing MENISCUS = standing("knee.meniscus-repair");
     private static final Standing CUFF = standing("shoulder.cuff-repair");

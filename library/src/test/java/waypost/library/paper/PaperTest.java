@@ -25,8 +25,8 @@ import waypost.core.paper.Understanding;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.time.CourseDay;
+import waypost.library.Shipped;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.lint.Finding;
 import waypost.library.lint.Lint;
 import waypost.library.lint.NormalHealing;
@@ -35,7 +35,7 @@ import waypost.library.lint.NormalHealing;
 @Tag("slow")
 class PaperTest {
 
-    private static final Bundle SHIPPED = ShippedLibrary.read();
+    private static final Bundle SHIPPED = Shipped.BUNDLE;
     private static final Map<Written, Bundle> READ = new ConcurrentHashMap<>();
 
     /** A paper as it is typed in. */

@@ -26,8 +26,8 @@ import waypost.core.exercise.Activity;
 import waypost.core.paper.PaperReader;
 import waypost.core.paper.Understanding;
 import waypost.core.paper.WeekNames;
+import waypost.library.Shipped;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** What surgeons write is read as a rule, asked about, or left open: never guessed, never dropped. */
 @Tag("slow")
@@ -197,7 +197,7 @@ class PhrasesTest {
 
     @Test
     void whatTheWordsNameExists() {
-        Bundle bundle = ShippedLibrary.read();
+        Bundle bundle = Shipped.BUNDLE;
         Set<String> activities = bundle.activities().stream().map(Activity::id).collect(Collectors.toSet());
         assertThat(PaperWords.shipped().pursuits().values())
                 .allSatisfy(exercises -> assertThat(activities).containsAll(exercises));

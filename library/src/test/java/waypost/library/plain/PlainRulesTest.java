@@ -24,15 +24,15 @@ import waypost.core.protocol.Duty;
 import waypost.core.protocol.Protocol;
 import waypost.core.time.CourseDay;
 import waypost.core.time.Schedule;
+import waypost.library.Shipped;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** Every rule of every shipped protocol says itself to a patient, in each language, short and plain. */
 class PlainRulesTest {
 
     static final List<Locale> LANGUAGES = PlainText.LANGUAGES;
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 3, 3);
     private static final double HARDEST_ON_AVERAGE = 6;
 

@@ -14,15 +14,15 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import waypost.core.protocol.Protocol;
+import waypost.library.Shipped;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** Every sheet, printed by a browser, takes two pages of A4 at most. */
 @Tag("browser")
 @Tag("slow")
 class ReviewSheetPrintTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
     /** One for all of them: a browser takes longer to make its profile than to print. */
     @TempDir
     private static Path profile;

@@ -16,14 +16,14 @@ import org.junit.jupiter.api.io.TempDir;
 import picocli.CommandLine;
 import waypost.core.exercise.Activity;
 import waypost.core.protocol.Protocol;
+import waypost.library.Shipped;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 
 /** What a clinician must find on the sheet before signing it. */
 @Tag("slow")
 class ReviewSheetTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
 
     private static ReviewSheet sheet(String protocol) {
         return ReviewSheets.of(BUNDLE.protocol(protocol), BUNDLE);

@@ -27,8 +27,8 @@ import waypost.core.protocol.Opening;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.time.Clocks;
+import waypost.library.Shipped;
 import waypost.library.bundle.Bundle;
-import waypost.library.bundle.ShippedLibrary;
 import waypost.library.simulated.Healing;
 import waypost.library.simulated.PlainAnswers;
 import waypost.library.simulated.SimulatedCourse;
@@ -38,7 +38,7 @@ import waypost.library.simulated.SimulatedVisit;
 @Tag("slow")
 class ProgramDosesTest {
 
-    private static final Bundle BUNDLE = ShippedLibrary.read();
+    private static final Bundle BUNDLE = Shipped.BUNDLE;
     private static final LocalDate DAY_ZERO = LocalDate.of(2031, 3, 4);
     private static final int LEAST = 5;
 

@@ -15,7 +15,7 @@ import waypost.core.done.Carried;
 import waypost.core.done.Done;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
-import waypost.library.bundle.ShippedLibrary;
+import waypost.library.Shipped;
 
 /** What limbs are said to carry against a second body that knows only what touches what. */
 @Tag("slow")
@@ -28,7 +28,7 @@ class SecondBodyTest {
     void everyLimbCarriesWhatTheSecondBodyAllows() {
         List<String> wrong = new ArrayList<>();
         int ends = 0;
-        for (Activity activity : ShippedLibrary.read().activities()) {
+        for (Activity activity : Shipped.BUNDLE.activities()) {
             if (activity instanceof Activity.Exercise exercise) {
                 for (Role role : exercise.roles()) {
                     Done done = Done.of(exercise, role);
