@@ -33,6 +33,9 @@ import waypost.library.words.Words;
 /** What to measure, what is behind and how often to come, on the shipped protocol of a replaced knee. */
 class FollowUpTest {
 
+    private static final List<String> LENGTHS =
+            List.of("knee-flexion", "ankle-dorsiflexion", "hip-abduction", "straight-leg-raise-range");
+
     private static MeasuredCourse knee() {
         return new MeasuredCourse("knee.replacement");
     }
@@ -59,6 +62,42 @@ class FollowUpTest {
         assertThat(row(course.on(26), "knee-flexion").why()).doesNotContain(Why.SCHEDULE);
         assertThat(row(course.on(27), "knee-flexion").why()).contains(Why.SCHEDULE);
         assertThat(row(course.on(27), "knee-flexion").last()).contains(MeasuredCourse.DAY_ZERO.plusDays(20));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "quadriceps, knee-flexion",
+        "calf, ankle-dorsiflexion",
+        "adductors, hip-abduction",
+        "hamstring, straight-leg-raise-range"
+    })
+    void aStrainedMuscleIsMeasuredByItsOwnLengthAndByNoOther(String muscle, String measure) {
+        Standing standing = new MeasuredCourse("muscle.strain")
+                .answered("muscle", muscle)
+                .measured(20, measure, Mode.PASSIVE, 0)
+                .on(22);
+
+        assertThat(scheduled(standing))
+                .contains(measure)
+                .doesNotContainAnyElementsOf(
+                        LENGTHS.stream().filter(other -> !other.equals(measure)).toList());
+        assertThat(Behind.of(standing))
+                .anySatisfy(behind -> assertThat(behind)
+                        .isInstanceOfSatisfying(
+                                Behind.BelowCorridor.class,
+                                below -> assertThat(below.measure().id()).isEqualTo(measure)));
+    }
+
+    private static List<String> scheduled(Standing standing) {
+        return MeasuringSheet.of(standing, List.of()).rows().stream()
+                .filter(row -> row.why().contains(Why.SCHEDULE) || row.why().contains(Why.FOLLOWED))
+                .map(row -> row.measure().id())
+                .toList();
+    }
+
+    @Test
+    void asLongAsNobodySaysWhichMuscleEachIsMeasured() {
+        assertThat(scheduled(new MeasuredCourse("muscle.strain").on(22))).containsAll(LENGTHS);
     }
 
     @Test

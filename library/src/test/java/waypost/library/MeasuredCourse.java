@@ -28,9 +28,15 @@ final class MeasuredCourse {
     private final Protocol protocol;
     private final List<Reading> readings = new ArrayList<>();
     private final List<SignedPhase> signed = new ArrayList<>();
+    private Answers answers = Answers.NONE;
 
     MeasuredCourse(String protocol) {
         this.protocol = BUNDLE.protocol(protocol);
+    }
+
+    MeasuredCourse answered(String question, String value) {
+        answers = answers.with(question, value);
+        return this;
     }
 
     /** A strict reading of the operated side. */
@@ -54,7 +60,7 @@ final class MeasuredCourse {
 
     Standing on(int day) {
         Course course = Course.of(
-                Resolver.resolve(protocol, Answers.NONE, DAY_ZERO),
+                Resolver.resolve(protocol, answers, DAY_ZERO),
                 BUNDLE.activities(),
                 BUNDLE.measures(),
                 History.of(Side.RIGHT, Evidence.of(new Readings(readings)), signed, List.of()));

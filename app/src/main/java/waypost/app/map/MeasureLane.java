@@ -47,8 +47,7 @@ record MeasureLane(Course course, Bundle bundle, Ruler ruler, LocalDate today) {
 
     private Set<String> due(int week) {
         Set<String> due = new TreeSet<>();
-        for (FollowUp.Measuring measuring :
-                course.resolved().protocol().followUp().measuring()) {
+        for (FollowUp.Measuring measuring : course.resolved().followUp().measuring()) {
             int from = measuring.from().from(ruler.dayZero()).number();
             int end = (week + 1) * DAYS_A_WEEK - 1;
             int since = end - from;

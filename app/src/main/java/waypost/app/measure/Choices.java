@@ -42,7 +42,7 @@ public record Choices(List<Choice> choices) {
     /** What the protocol's milestones and schedule, its tests and its readings so far are about. */
     static List<Measure> relevant(LoadedCourse course, Standing standing) {
         Set<String> ids = new HashSet<>(ALWAYS);
-        course.protocol().followUp().measuring().forEach(due -> ids.add(due.measure()));
+        course.course().resolved().followUp().measuring().forEach(due -> ids.add(due.measure()));
         course.protocol().criteria().forEach(c -> c.measures().forEach(m -> ids.add(m.id())));
         course.bundle().activities().stream()
                 .filter(a -> a instanceof Activity.Test && course.course().speaksOf(a))

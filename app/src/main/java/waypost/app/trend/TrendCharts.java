@@ -107,7 +107,7 @@ record TrendCharts(Standing standing) {
     }
 
     private List<TrendChart.Band> corridor(Measure measure) {
-        List<FollowUp.Point> points = standing.course().resolved().protocol().followUp().corridors().stream()
+        List<FollowUp.Point> points = standing.course().resolved().followUp().corridors().stream()
                 .filter(corridor -> corridor.measure().equals(measure.id()))
                 .flatMap(corridor -> corridor.points().stream())
                 .toList();

@@ -69,7 +69,7 @@ final class Knowledge {
                 history.otherSideHealthy(),
                 history.readings(),
                 resolved.clocks(),
-                resolved.protocol().followUp().corridors());
+                resolved.followUp().corridors());
     }
 
     /** What the gate is told. */

@@ -60,7 +60,7 @@ public record Progress(Milestone milestone, Optional<Forecast> forecast, boolean
 
     private static Optional<Double> edge(Measure measure, Standing standing) {
         Course course = standing.course();
-        return course.resolved().protocol().followUp().corridors().stream()
+        return course.resolved().followUp().corridors().stream()
                 .filter(corridor -> corridor.measure().equals(measure.id()))
                 .flatMap(corridor -> corridor.points().stream())
                 .filter(point -> !standing.day()

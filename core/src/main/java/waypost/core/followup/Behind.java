@@ -82,7 +82,7 @@ public sealed interface Behind {
 
     private static Stream<Behind> belowCorridors(Standing standing) {
         Corridors corridors = new Corridors(standing.course());
-        return standing.course().resolved().protocol().followUp().corridors().stream()
+        return standing.course().resolved().followUp().corridors().stream()
                 .flatMap(corridor -> standing.course().measures().stream()
                         .filter(measure -> measure.id().equals(corridor.measure())))
                 .flatMap(measure -> below(measure, corridors, standing).stream());

@@ -23,7 +23,7 @@ public record Corridors(Course course) {
 
     /** The step that holds on a day; empty where none is written or it has not begun. */
     public Optional<FollowUp.Point> on(CourseDay day, Measure measure) {
-        return course.resolved().protocol().followUp().corridors().stream()
+        return course.resolved().followUp().corridors().stream()
                 .filter(corridor -> corridor.measure().equals(measure.id()))
                 .flatMap(corridor -> corridor.points().stream())
                 .filter(point -> !day.isBefore(course.resolved().clocks().day(point.from())))

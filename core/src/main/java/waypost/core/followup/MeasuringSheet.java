@@ -112,8 +112,7 @@ public record MeasuringSheet(List<Row> rows) {
         }
 
         private void scheduled() {
-            for (FollowUp.Measuring measuring :
-                    course.resolved().protocol().followUp().measuring()) {
+            for (FollowUp.Measuring measuring : course.resolved().followUp().measuring()) {
                 boolean begun =
                         !standing.day().isBefore(course.resolved().clocks().day(measuring.from()));
                 measure(measuring.measure())

@@ -115,7 +115,7 @@ public record VisitAdvice(Kind kind, Optional<Frequency> written, List<Behind> b
     }
 
     private static Optional<Frequency> written(Standing standing) {
-        return now(standing.course().resolved().protocol().followUp().visits(), standing);
+        return now(standing.course().resolved().followUp().visits(), standing);
     }
 
     private static Optional<Frequency> now(List<FollowUp.Stretch> stretches, Standing standing) {
@@ -127,9 +127,8 @@ public record VisitAdvice(Kind kind, Optional<Frequency> written, List<Behind> b
     }
 
     private static OptionalDouble homeShare(Standing standing) {
-        Optional<Double> asked = now(
-                        standing.course().resolved().protocol().followUp().home(), standing)
-                .map(Frequency::perWeek);
+        Optional<Double> asked =
+                now(standing.course().resolved().followUp().home(), standing).map(Frequency::perWeek);
         Optional<Reading> done = standing.course().measures().stream()
                 .filter(measure -> measure.id().equals(HOME_SESSIONS))
                 .findFirst()

@@ -3,8 +3,10 @@ package waypost.core.protocol;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import waypost.core.question.Condition;
 import waypost.core.time.Moment;
 
 /**
@@ -23,11 +25,11 @@ public record FollowUp(
 
     public static final FollowUp NONE = new FollowUp(List.of(), List.of(), List.of(), List.of(), Optional.empty());
 
-    /** A measure that is due again and again. */
-    public record Measuring(String measure, Moment from, int everyDays) {}
+    /** A measure that is due again and again, for the courses to which it applies. */
+    public record Measuring(String measure, Moment from, int everyDays, Condition when) {}
 
-    /** Where readings of a measure are expected to lie. */
-    public record Corridor(String measure, List<Point> points) {
+    /** Where readings of a measure are expected to lie, for the courses to which it applies. */
+    public record Corridor(String measure, List<Point> points, Condition when) {
         public Corridor {
             points = List.copyOf(points);
         }
@@ -53,9 +55,24 @@ public record FollowUp(
         home = List.copyOf(home);
     }
 
-    /** This, and what a part has measured besides; what this measures itself stays as it says. */
+    /** What may apply under answers that are still possible. */
+    public FollowUp under(Function<String, Set<String>> possible) {
+        return new FollowUp(
+                measuring.stream().filter(due -> due.when().canHold(possible)).toList(),
+                corridors.stream()
+                        .filter(corridor -> corridor.when().canHold(possible))
+                        .toList(),
+                visits,
+                home,
+                battery);
+    }
+
+    /** This, and what a part has measured besides; what this measures itself in every course stays as it says. */
     public FollowUp measuringToo(List<Measuring> besides) {
-        Set<String> own = measuring.stream().map(Measuring::measure).collect(Collectors.toSet());
+        Set<String> own = measuring.stream()
+                .filter(due -> due.when().equals(Condition.ALWAYS))
+                .map(Measuring::measure)
+                .collect(Collectors.toSet());
         return new FollowUp(
                 Stream.concat(measuring.stream(), besides.stream().filter(due -> !own.contains(due.measure())))
                         .toList(),

@@ -4,12 +4,14 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import waypost.core.body.Region;
 import waypost.core.exercise.RoleKey;
 import waypost.core.limit.Allowed;
 import waypost.core.limit.Provenance;
 import waypost.core.log.Decisions;
 import waypost.core.protocol.Duty;
+import waypost.core.protocol.FollowUp;
 import waypost.core.protocol.PainRule;
 import waypost.core.protocol.Protocol;
 import waypost.core.protocol.SetUp;
@@ -77,6 +79,15 @@ public record Resolved(
 
     /** Whether a question is asked, after the other answers. */
     public boolean asks(Question question) {
-        return question.asked().canHold(id -> answers.possible(protocol.question(id)));
+        return question.asked().canHold(this::possible);
+    }
+
+    /** How this course is followed: what its answers rule out is neither due nor expected. */
+    public FollowUp followUp() {
+        return protocol.followUp().under(this::possible);
+    }
+
+    private Set<String> possible(String question) {
+        return answers.possible(protocol.question(question));
     }
 }

@@ -273,7 +273,7 @@ public final class Fixture {
         followUp = new FollowUp(
                 List.of(),
                 List.of(new FollowUp.Corridor(
-                        FLEXION.id(), List.of(new FollowUp.Point(Moment.parse("day 0"), low, high)))),
+                        FLEXION.id(), List.of(new FollowUp.Point(Moment.parse("day 0"), low, high)), Condition.ALWAYS)),
                 List.of(),
                 List.of(),
                 Optional.empty());

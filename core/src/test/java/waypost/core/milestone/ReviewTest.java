@@ -31,6 +31,7 @@ import waypost.core.measure.Taken;
 import waypost.core.measure.Tool;
 import waypost.core.measure.Unit;
 import waypost.core.protocol.FollowUp;
+import waypost.core.question.Condition;
 import waypost.core.time.Clocks;
 import waypost.core.time.Moment;
 
@@ -358,7 +359,8 @@ class ReviewTest {
                 "torque",
                 List.of(
                         new FollowUp.Point(Moment.parse("day 0"), low, 300),
-                        new FollowUp.Point(Moment.parse("day 21"), 290, 300)));
+                        new FollowUp.Point(Moment.parse("day 21"), 290, 300)),
+                Condition.ALWAYS);
     }
 
     private static String basis(Criterion criterion, List<FollowUp.Corridor> corridors, Reading... readings) {

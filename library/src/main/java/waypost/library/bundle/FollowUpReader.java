@@ -11,7 +11,7 @@ import waypost.library.text.Entry;
 import waypost.library.text.Suggestion;
 
 /** Reads how a course is followed. */
-record FollowUpReader(Map<String, Measure> measures, Set<String> batteries) {
+record FollowUpReader(Map<String, Measure> measures, Set<String> batteries, ConditionReader conditions) {
 
     FollowUp followUp(Entry entry) {
         return new FollowUp(
@@ -19,7 +19,9 @@ record FollowUpReader(Map<String, Measure> measures, Set<String> batteries) {
                 entry.list(
                         "corridors",
                         corridor -> new FollowUp.Corridor(
-                                measure(corridor), corridor.list("points", FollowUpReader::point))),
+                                measure(corridor),
+                                corridor.list("points", FollowUpReader::point),
+                                conditions.when(corridor))),
                 stretches(entry, "visits"),
                 stretches(entry, "home"),
                 entry.maybe("battery", this::battery));
@@ -32,7 +34,8 @@ record FollowUpReader(Map<String, Measure> measures, Set<String> batteries) {
                 due -> new FollowUp.Measuring(
                         measure(due),
                         due.at("from").as(Moment::parse),
-                        due.at("every-days").as(Integer::parseInt)));
+                        due.at("every-days").as(Integer::parseInt),
+                        conditions.when(due)));
     }
 
     private static FollowUp.Point point(Entry entry) {

@@ -45,11 +45,9 @@ record Inclusion(Entry top, Included part, List<Question> questions) {
 
     /** What has no condition of its own can't come and go with an answer. */
     private void refuseSometimes(Entry entry) {
-        for (String key : List.of("holds", "measuring")) {
-            if (top.find(key).isPresent()) {
-                entry.problem("found the part '" + part.id() + "', which has '" + key
-                        + "', under some answers only, allowed: such a part always");
-            }
+        if (top.find("holds").isPresent()) {
+            entry.problem("found the part '" + part.id()
+                    + "', which has 'holds', under some answers only, allowed: such a part always");
         }
     }
 

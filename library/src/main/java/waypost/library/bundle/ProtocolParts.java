@@ -166,13 +166,17 @@ final class ProtocolParts {
     }
 
     private FollowUp followUp() {
-        FollowUpReader reader = new FollowUpReader(shared.measures(), shared.batteries());
         return top.find("follow-up")
-                .map(reader::followUp)
+                .map(reading(ConditionReader.of(questions))::followUp)
                 .orElse(FollowUp.NONE)
                 .measuringToo(inclusions.stream()
-                        .flatMap(inclusion -> reader.measuring(inclusion.top()).stream())
+                        .flatMap(
+                                inclusion -> reading(ConditionReader.of(inclusion)).measuring(inclusion.top()).stream())
                         .toList());
+    }
+
+    private FollowUpReader reading(ConditionReader conditions) {
+        return new FollowUpReader(shared.measures(), shared.batteries(), conditions);
     }
 
     /** Its own milestones, and those of the lists that its rules or phases name, if only as one of several. */

@@ -191,7 +191,7 @@ final class WeekByWeek implements Duty.Visitor<Stream<WeekByWeek.Said>> {
         for (FollowUp.Measuring measuring : followUp.measuring()) {
             due.computeIfAbsent(measuring.from(), moment -> new TreeMap<>())
                     .computeIfAbsent(measuring.everyDays(), days -> new ArrayList<>())
-                    .add(bundle.measure(measuring.measure()).title());
+                    .add(bundle.measure(measuring.measure()).title() + codes.when(measuring.when()));
         }
         due.forEach((moment, often) -> often.forEach((days, measures) ->
                 on("", moment).tests().add("every " + days + " days: " + String.join(", ", measures))));

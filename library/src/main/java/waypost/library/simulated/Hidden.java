@@ -13,6 +13,7 @@ import waypost.core.body.Side;
 import waypost.core.criterion.Criterion;
 import waypost.core.measure.Measure;
 import waypost.core.measure.Reading;
+import waypost.core.measure.Unit;
 import waypost.core.protocol.FollowUp;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
@@ -52,7 +53,7 @@ final class Hidden {
         for (Criterion criterion : protocol.criteria()) {
             anchor(criterion, ready.computeIfAbsent(criterion.id(), id -> middle));
         }
-        for (FollowUp.Corridor corridor : protocol.followUp().corridors()) {
+        for (FollowUp.Corridor corridor : resolved.followUp().corridors()) {
             known.stream()
                     .filter(measure -> measure.id().equals(corridor.measure()))
                     .forEach(measure -> corridor(measure, corridor));
@@ -179,7 +180,7 @@ final class Hidden {
     }
 
     private double value(Key key, Measure measure, List<Anchor> list, int day) {
-        double slow = day * healing.pace(measure.motion().isPresent());
+        double slow = day * healing.pace(isRange(measure));
         double best = start(measure, list.get(0));
         Optional<Anchor> before = Optional.empty();
         for (Anchor anchor : list) {
@@ -197,6 +198,11 @@ final class Hidden {
         double reached = best;
         return cap.map(most -> better(measure, most, reached) == most ? reached : most)
                 .orElse(reached);
+    }
+
+    /** How far something moves: of one joint, or of a leg as a whole. */
+    private static boolean isRange(Measure measure) {
+        return measure.motion().isPresent() || measure.unit() == Unit.DEGREES;
     }
 
     private static double better(Measure measure, double one, double other) {

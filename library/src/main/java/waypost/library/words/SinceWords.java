@@ -46,7 +46,7 @@ public final class SinceWords {
                 .flatMap(milestone -> milestone.criterion().measures())
                 .forEach(measures::add);
         standing.course().measures().stream()
-                .filter(measure -> standing.course().resolved().protocol().followUp().corridors().stream()
+                .filter(measure -> standing.course().resolved().followUp().corridors().stream()
                         .anyMatch(corridor -> corridor.measure().equals(measure.id())))
                 .forEach(measures::add);
         return measures;

@@ -16,6 +16,7 @@ import waypost.core.protocol.Included;
 import waypost.core.protocol.PainRule;
 import waypost.core.protocol.Phase;
 import waypost.core.protocol.Protocol;
+import waypost.core.question.Condition;
 import waypost.core.question.Question;
 import waypost.core.time.Schedule;
 
@@ -27,11 +28,15 @@ public record WrittenWords(Protocol protocol, List<Measure> measures) {
     }
 
     private String part(Included part) {
-        String when = part.when().oneOf().entrySet().stream()
+        return part.face() + under(part.when());
+    }
+
+    private String under(Condition condition) {
+        String when = condition.oneOf().entrySet().stream()
                 .map(each -> values(protocol.question(each.getKey()), each.getValue()))
                 .sorted()
                 .collect(Collectors.joining("; "));
-        return when.isEmpty() ? part.face() : part.face() + " (" + when + ")";
+        return when.isEmpty() ? "" : " (" + when + ")";
     }
 
     private static String values(Question question, Set<String> wanted) {
@@ -125,7 +130,8 @@ public record WrittenWords(Protocol protocol, List<Measure> measures) {
 
     public Stream<String> measuring() {
         return protocol.followUp().measuring().stream()
-                .map(due -> title(due.measure()) + " every " + due.everyDays() + " days from " + due.from());
+                .map(due -> title(due.measure()) + " every " + due.everyDays() + " days from " + due.from()
+                        + under(due.when()));
     }
 
     public Stream<String> corridors() {
@@ -133,7 +139,7 @@ public record WrittenWords(Protocol protocol, List<Measure> measures) {
                 .map(corridor -> corridor.points().stream()
                         .map(point -> Plain.number(point.low()) + " to " + Plain.number(point.high()) + " from "
                                 + point.from())
-                        .collect(Collectors.joining(", ", title(corridor.measure()) + ": ", "")));
+                        .collect(Collectors.joining(", ", title(corridor.measure()) + ": ", under(corridor.when()))));
     }
 
     private String title(String measure) {
