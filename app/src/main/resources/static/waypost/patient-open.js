@@ -3,10 +3,16 @@
   const form = document.getElementById("door");
   const says = document.getElementById("says");
   const kept = "waypost-home-key";
-  if (location.hash.length > 1) {
-    sessionStorage.setItem(kept, location.hash.slice(1));
-    history.replaceState(null, "", location.pathname);
-  }
+  /* A link may be touched while this page is open: no page is loaded then. */
+  const take = () => {
+    if (location.hash.length > 1) {
+      sessionStorage.setItem(kept, location.hash.slice(1));
+      history.replaceState(null, "", location.pathname);
+      says.textContent = "";
+    }
+  };
+  take();
+  addEventListener("hashchange", take);
   const secret = () => sessionStorage.getItem(kept) || "";
   const toPlan = () => location.replace("/home/plan");
 

@@ -7,6 +7,8 @@
   }
   const OUTBOX = "waypost-home-outbox";
   const SAID = "waypost-home-said";
+  const REFUSED = "waypost-home-refused";
+  const AT_ONCE = 50;
   const REST_SECONDS = 30;
   const read = (key) => JSON.parse(localStorage.getItem(key) || "[]");
   const write = (key, value) => localStorage.setItem(key, JSON.stringify(value));
@@ -18,8 +20,11 @@
   const firstSeen = JSON.parse(localStorage.getItem("waypost-home-first") || "null");
   const anchor = firstSeen && firstSeen.served === served ? firstSeen : { served, at: local(new Date()) };
   localStorage.setItem("waypost-home-first", JSON.stringify(anchor));
-  const passed = Math.round((Date.parse(local(new Date())) - Date.parse(anchor.at)) / 86400000);
-  const today = new Date(Date.parse(served) + Math.max(0, passed) * 86400000).toISOString().slice(0, 10);
+  const dayNow = () => {
+    const passed = Math.round((Date.parse(local(new Date())) - Date.parse(anchor.at)) / 86400000);
+    return new Date(Date.parse(served) + Math.max(0, passed) * 86400000).toISOString().slice(0, 10);
+  };
+  const today = dayNow();
 
   /* What was said. */
   const say = (report) => {
@@ -29,24 +34,44 @@
     told.textContent = body.dataset.kept;
     send();
   };
+  const away = (entries) => {
+    const gone = new Set(entries.map((each) => each.id));
+    write(OUTBOX, read(OUTBOX).filter((each) => !gone.has(each.id)));
+  };
+  /* Whether more may be sent. One entry that the clinic refuses is set aside, so that it holds up no other. */
+  const sent = async (entries) => {
+    const answer = await fetch("/home/reports", { method: "POST", headers: { "Content-Type": "application/json" }, body: JSON.stringify(entries) });
+    if (answer.ok && answer.headers.get("X-Waypost")) {
+      away(entries);
+      told.textContent = body.dataset.sent;
+    } else if (answer.status === 401) {
+      told.textContent = body.dataset.ended;
+      return false;
+    } else if (answer.status !== 422) {
+      return false;
+    } else if (entries.length > 1) {
+      for (const each of entries) {
+        if (!await sent([each])) { return false; }
+      }
+    } else {
+      write(REFUSED, [...read(REFUSED), ...entries]);
+      away(entries);
+    }
+    return true;
+  };
   let sending = false;
   const send = async () => {
-    const waiting = read(OUTBOX);
-    if (sending || waiting.length === 0) {
+    if (sending) {
       return;
     }
     sending = true;
     try {
-      const answer = await fetch("/home/reports", { method: "POST", headers: { "Content-Type": "application/json" }, body: JSON.stringify(waiting) });
-      if (answer.ok && answer.headers.get("X-Waypost")) {
-        const gone = new Set(waiting.map((each) => each.id));
-        write(OUTBOX, read(OUTBOX).filter((each) => !gone.has(each.id)));
-        told.textContent = body.dataset.sent;
-      } else if (answer.status === 401) {
-        told.textContent = body.dataset.ended;
-      }
+      while (read(OUTBOX).length > 0 && await sent(read(OUTBOX).slice(0, AT_ONCE)));
     } catch {
       /* Kept; it goes when there is a connection. */
+    }
+    if (read(REFUSED).length > 0) {
+      told.textContent = body.dataset.refused;
     }
     sending = false;
   };
@@ -54,12 +79,20 @@
   /* A page that lay open is asked for anew: what was closed since then must not stand there. */
   const openedAt = Date.now();
   const STALE_MS = 15 * 60 * 1000;
+  /* Past midnight another day's plan holds, with a connection or without; what is being typed or timed is ended first. */
+  const busy = () => cards.some((card) => card.ticking || card.querySelector(".note input").value.trim());
+  const turn = () => {
+    if (dayNow() !== today && !busy()) {
+      location.reload();
+    }
+  };
   document.addEventListener("visibilitychange", () => {
     if (document.visibilityState === "visible" && navigator.onLine && Date.now() - openedAt > STALE_MS) {
       location.reload();
     }
+    turn();
   });
-  setInterval(send, 15000);
+  setInterval(() => { send(); turn(); }, 15000);
 
   /* Exercises of the day. */
   const cards = [...document.querySelectorAll(".exercise")];

@@ -31,7 +31,7 @@ class ArchitectureTest {
             List.of("gate"),
             List.of("milestone"),
             List.of("course"),
-            List.of("block", "care", "compare", "followup", "movement", "progression", "sport", "treatment"),
+            List.of("block", "care", "compare", "followup", "movement", "progression", "sport", "teach", "treatment"),
             List.of("battery", "caseload", "home", "runner", "visit"),
             List.of("transfer", "hand"));
 

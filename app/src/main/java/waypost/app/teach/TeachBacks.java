@@ -2,8 +2,8 @@ package waypost.app.teach;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -14,22 +14,19 @@ import waypost.app.account.Staff;
 import waypost.app.band.BandOrders;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
-import waypost.app.figure.Figure;
-import waypost.app.figure.Figures;
 import waypost.app.shell.ClinicClock;
 import waypost.app.store.CourseLoader;
 import waypost.app.store.LoadedCourse;
-import waypost.core.body.Arc;
 import waypost.core.body.Side;
 import waypost.core.course.Precaution;
 import waypost.core.course.Standing;
-import waypost.core.limit.MotionLimit;
+import waypost.core.teach.Recall;
+import waypost.core.teach.TaughtBack;
 import waypost.library.plain.PlainDates;
 import waypost.library.plain.PlainRules;
 import waypost.library.plain.PlainText;
-import waypost.library.words.BandNames;
-import waypost.library.words.Dates;
 import waypost.library.words.PrecautionWords;
+import waypost.library.words.RecallWords;
 
 /** Keeps what was taught back; rows are only added. */
 @Service
@@ -49,89 +46,57 @@ public class TeachBacks {
         this.clock = clock;
     }
 
-    /**
-     * A precaution in force.
-     *
-     * @param state what was taught back when, or why it is due
-     * @param plain as one says it to the patient, in each language
-     * @param figure where it is about an angle
-     */
-    public record Item(
-            String rule, String words, List<Plainly> plain, String state, boolean due, Optional<Figure> figure) {}
-
-    /** What a patient is told, in one language. */
-    public record Plainly(String language, String says) {}
-
     /** A row as it is kept. */
-    record Kept(
-            String rule, String taught, boolean said, boolean shown, String lapse, LocalDate enteredOn, String by) {}
+    record Kept(String rule, String taught, boolean said, boolean shown, String lapse, LocalDate enteredOn, String by) {
 
-    /** The precautions of a standing, what is due first. */
-    List<Item> of(LoadedCourse course, Standing standing) {
+        TaughtBack time() {
+            return new TaughtBack(enteredOn, taught, said, shown, lapse);
+        }
+    }
+
+    /** The precautions of a standing: what is due first, and of that what was missed most. */
+    List<Taught> of(LoadedCourse course, Standing standing) {
         List<Kept> kept = mapper.find(course.row().id());
-        BandNames names = bands.names(course.row().clinicId());
         return standing.strictestPrecautions().stream()
-                .map(precaution -> item(
-                        precaution,
-                        plainly(course, standing, precaution),
-                        kept,
-                        names,
-                        Side.valueOf(course.row().side())))
-                .sorted((one, other) -> Boolean.compare(other.due(), one.due()))
+                .map(precaution -> taught(course, standing, precaution, kept))
+                .sorted(Comparator.comparing(Taught::recall, Recall.ORDER))
                 .toList();
     }
 
-    private static List<Plainly> plainly(LoadedCourse course, Standing standing, Precaution<?> precaution) {
+    private Taught taught(LoadedCourse course, Standing standing, Precaution<?> precaution, List<Kept> kept) {
+        String rule = precaution.limit().limit().head().id();
+        String words = words(course, precaution);
+        List<Kept> times = kept.stream().filter(row -> row.rule().equals(rule)).toList();
+        Recall recall = Recall.of(times.stream().map(Kept::time).toList(), words, standing.date());
+        String by = times.isEmpty() ? "" : times.get(times.size() - 1).by();
+        Pictures pictures =
+                Pictures.of(standing, precaution, Side.valueOf(course.row().side()));
+        return new Taught(
+                rule,
+                words,
+                recall,
+                RecallWords.say(recall, by),
+                plainly(course, standing, precaution),
+                pictures.meant(),
+                pictures.notMeant());
+    }
+
+    private String words(LoadedCourse course, Precaution<?> precaution) {
+        return bands.names(course.row().clinicId()).in(PrecautionWords.say(precaution));
+    }
+
+    private static List<Taught.Plainly> plainly(LoadedCourse course, Standing standing, Precaution<?> precaution) {
         LocalDate dayZero = standing.course().resolved().dayZero();
         return PlainText.LANGUAGES.stream()
                 .map(PlainText::in)
-                .map(text -> new Plainly(
+                .map(text -> new Taught.Plainly(
                         text.locale().getLanguage(),
-                        String.join(
-                                " ",
-                                new PlainRules(
-                                                text,
-                                                new PlainDates(text, dayZero),
-                                                course.row().protocolId())
-                                        .say(precaution)
-                                        .all())))
+                        new PlainRules(
+                                        text,
+                                        new PlainDates(text, dayZero),
+                                        course.row().protocolId())
+                                .say(precaution)))
                 .toList();
-    }
-
-    private static Item item(
-            Precaution<?> precaution, List<Plainly> plain, List<Kept> kept, BandNames names, Side side) {
-        String rule = precaution.limit().limit().head().id();
-        String words = names.in(PrecautionWords.say(precaution));
-        Optional<Kept> last =
-                kept.stream().filter(row -> row.rule().equals(rule)).reduce((earlier, later) -> later);
-        String why = last.map(row -> due(row, words)).orElse("Due: not taught back yet.");
-        String state = why.isEmpty()
-                ? last.map(row -> "Said and shown on " + Dates.say(row.enteredOn()) + ", seen by " + row.by() + ".")
-                        .orElse("")
-                : why;
-        return new Item(rule, words, plain, state, !why.isEmpty(), figure(precaution, side));
-    }
-
-    /** Why it is due; empty when it is not. */
-    private static String due(Kept row, String words) {
-        if (!row.lapse().isEmpty()) {
-            return "Due again, it lapsed on " + Dates.say(row.enteredOn()) + ": " + row.lapse() + ".";
-        }
-        if (!row.said() || !row.shown()) {
-            return "Due: " + (row.said() ? "said, not shown yet." : "shown, not said yet.");
-        }
-        return row.taught().equals(words) ? "" : "Due again: it has changed. It was: " + row.taught() + ".";
-    }
-
-    private static Optional<Figure> figure(Precaution<?> precaution, Side side) {
-        return precaution.limit().limit() instanceof MotionLimit limit
-                ? precaution
-                        .step()
-                        .value()
-                        .most()
-                        .filter(Arc.class::isInstance)
-                        .map(arc -> Figures.ofLimit(limit.motion(), (Arc) arc, side))
-                : Optional.empty();
     }
 
     /** Keeps that a precaution was said and shown, or that it lapsed. Sent twice, it is kept once. */
@@ -140,10 +105,10 @@ public class TeachBacks {
         LoadedCourse course = loader.load(staff.clinicId(), courseId);
         LocalDate today = clock.today(staff);
         Standing standing = course.on(today);
-        String words = of(course, standing).stream()
-                .filter(item -> item.rule().equals(rule))
+        String words = standing.strictestPrecautions().stream()
+                .filter(precaution -> precaution.limit().limit().head().id().equals(rule))
                 .findFirst()
-                .map(Item::words)
+                .map(precaution -> words(course, precaution))
                 .orElseThrow(
                         () -> new FormProblem("rule", "This precaution is not in force today. Open the page again."));
         if (lapse.isBlank() && !said && !shown) {

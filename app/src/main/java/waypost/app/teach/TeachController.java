@@ -42,6 +42,19 @@ class TeachController {
         return page(staff, id, Map.of());
     }
 
+    /** The cards of it on paper, in the patient's language. */
+    @GetMapping("/courses/{id}/teach-back/print")
+    ModelAndView print(
+            @AuthenticationPrincipal Staff staff,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "en") String language) {
+        LoadedCourse course = loader.load(staff.clinicId(), id);
+        return new ModelAndView("teach/cards")
+                .addObject("courseId", id)
+                .addObject("patient", course.row().patientName())
+                .addObject("cards", Cards.of(language, course, teachBacks.of(course, course.on(clock.today(staff)))));
+    }
+
     @PostMapping("/courses/{id}/teach-back")
     @PreAuthorize("hasAuthority('RECORD')")
     ModelAndView keep(

@@ -50,6 +50,35 @@ class TeachTest {
         assertThat(visit.get("/record")).contains("Precaution taught back", "Precaution lapsed");
     }
 
+    /** What lapsed once is asked for again after it was known again: the page says from when. */
+    @Test
+    void whatWasMissedComesBack() {
+        String rule = Working.hidden(visit.get("/teach-back"), "rule");
+        teach(rule, "lapse", "sat down too low");
+        teach(rule, "said", "true");
+        assertThat(visit.get("/teach-back")).contains("Missed 2 times so far.");
+
+        teach(rule, "said", "true", "shown", "true");
+        assertThat(visit.get("/teach-back")).contains("Missed before: asked for once more from Thu 10 Apr 2031.");
+    }
+
+    @Test
+    void aPrecautionIsDrawnAsItIsMeantAndAsItIsNot() {
+        String page = visit.get("/teach-back");
+
+        assertThat(page)
+                .containsSubsequence(
+                        "Meant", "Straight-leg raise", "Not meant", "Long arc", "No loaded open-chain straightening");
+    }
+
+    @Test
+    void theCardsArePrintedInThePatientsLanguage() {
+        assertThat(visit.get("/teach-back/print?language=de"))
+                .contains("Noch nicht", "So nicht", "Knie strecken im Sitzen")
+                .doesNotContain("Not like this");
+        assertThat(visit.get("/teach-back/print?language=xx")).contains("Not like this");
+    }
+
     @Test
     void aPrecautionThatIsNotInForceIsRefused() {
         assertThat(teach("no.such", "said", "true").status()).isEqualTo(422);

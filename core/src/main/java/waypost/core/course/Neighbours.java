@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
@@ -13,13 +14,20 @@ public record Neighbours(Standing standing) {
 
     /** For a closed role the nearest easier rung that is open for the limb's same part: never a harder one. */
     public Optional<RoleKey> nearestOpen(RoleKey closed) {
+        return nearestOpen(closed, role -> true);
+    }
+
+    /** The same among the roles that are wanted. */
+    public Optional<RoleKey> nearestOpen(RoleKey closed, Predicate<Role> wanted) {
         return standing.course().findExercise(closed.activity()).flatMap(exercise -> {
             Set<RoleKey> off = Set.copyOf(standing.switchedOff());
             return standing.course().ladder(exercise.ladder()).stream()
                     .filter(other -> other.rung() < exercise.rung())
                     .sorted(Comparator.comparing(Activity.Exercise::rung).reversed())
                     .flatMap(other -> sameRole(other, closed).stream())
-                    .filter(role -> !off.contains(role) && isOpen(role))
+                    .filter(role -> !off.contains(role)
+                            && isOpen(role)
+                            && wanted.test(standing.course().role(role)))
                     .findFirst();
         });
     }
