@@ -134,11 +134,10 @@ record PatientLines(
         return text().find(kind + "." + PlainText.key(written)).orElse(written);
     }
 
-    /** Easier forms are written in the library's language alone. */
     private List<String> easier(Activity.Exercise exercise) {
-        return text().locale().equals(PlainText.LANGUAGES.get(0))
-                ? exercise.teaching().easier()
-                : List.of();
+        return exercise.teaching().easier().stream()
+                .map(each -> said("easier", each))
+                .toList();
     }
 
     private String stop(Activity.Exercise exercise) {

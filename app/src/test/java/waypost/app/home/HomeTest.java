@@ -98,6 +98,7 @@ class HomeTest {
                         "Zeiten: 07:30 09:30 11:30",
                         "Von Donnerstag, 3. April bis Mittwoch, 16. April.",
                         "Rufen Sie jetzt den Notarzt.",
+                        "Leichter: der Fuß auf einem Handtuch auf glattem Boden.",
                         "lang=\"de\"")
                 .doesNotContain("Heel slide", "Not yet");
     }

@@ -32,6 +32,7 @@ class PatientPageTest {
         String page = telephone.get("/home/plan").body();
         assertThat(page)
                 .contains("Your plan at home", "Heel slide", "2 rounds of 10 times", "2 times a day", "None of these")
+                .contains("Easier:", "foot on a towel on a smooth floor.")
                 .doesNotContain("Working Person", "WK-", "ligament reconstruction");
     }
 

@@ -179,7 +179,7 @@ class PlainRulesTest {
         Set<String> others = LANGUAGES.stream()
                 .flatMap(other -> PlainText.in(other).keys().stream())
                 .filter(key -> language.equals(Locale.GERMAN)
-                        || !Set.of("exercise", "cue", "stop").contains(key.split("\\.")[0]))
+                        || !Set.of("exercise", "cue", "stop", "easier").contains(key.split("\\.")[0]))
                 .collect(Collectors.toSet());
         assertThat(PlainText.in(language).keys()).containsAll(others);
         assertThat(PlainText.in(language).keys())
@@ -198,15 +198,16 @@ class PlainRulesTest {
         BUNDLE.activities().forEach(activity -> {
             words.find("exercise." + activity.id()).ifPresentOrElse(title -> {}, () -> missing.add(activity.id()));
             if (activity instanceof Activity.Exercise exercise) {
-                exercise.teaching().cues().stream()
-                        .filter(cue -> words.find("cue." + PlainText.key(cue)).isEmpty())
-                        .forEach(missing::add);
-                exercise.teaching().stop().stream()
-                        .filter(stop ->
-                                words.find("stop." + PlainText.key(stop)).isEmpty())
-                        .forEach(missing::add);
+                untold(words, "cue", exercise.teaching().cues()).forEach(missing::add);
+                untold(words, "stop", exercise.teaching().stop()).forEach(missing::add);
+                untold(words, "easier", exercise.teaching().easier()).forEach(missing::add);
             }
         });
         assertThat(missing).isEmpty();
+    }
+
+    private static Stream<String> untold(PlainText words, String kind, List<String> written) {
+        return written.stream()
+                .filter(each -> words.find(kind + "." + PlainText.key(each)).isEmpty());
     }
 }
