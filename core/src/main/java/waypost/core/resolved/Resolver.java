@@ -3,6 +3,7 @@ package waypost.core.resolved;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,12 +40,30 @@ public final class Resolver {
     private final Function<String, Set<String>> possible;
     private final Provenances provenances;
 
+    /** Questions without whose answer nothing opens, as far as they are open. */
+    private final List<String> decisive;
+
+    /** Whether an answer that is still possible is one for which the protocol is not meant. */
+    private final boolean leadsOutside;
+
     private Resolver(Protocol protocol, Answers answers, Clocks clocks) {
         this.protocol = protocol;
         this.answers = answers;
         this.clocks = clocks;
-        this.possible = id -> answers.possible(protocol.question(id));
+        Map<String, Set<String>> known = new HashMap<>();
+        this.possible = id -> known.computeIfAbsent(id, key -> answers.possible(protocol.question(key)));
         this.provenances = new Provenances(protocol, answers);
+        List<Question> outside = protocol.questions().stream()
+                .filter(question -> question.leadsOutside(possible.apply(question.id())))
+                .filter(question -> question.asked().canHold(possible))
+                .toList();
+        this.leadsOutside = !outside.isEmpty();
+        this.decisive = protocol.questions().stream()
+                .filter(question -> question.isDecisive() || outside.contains(question))
+                .filter(question ->
+                        answers.leavesOpen(question) && question.asked().canHold(possible))
+                .map(Question::id)
+                .toList();
     }
 
     /** The rules in force for a course on its own clock alone, without orders. */
@@ -175,9 +194,8 @@ public final class Resolver {
 
     private List<OpeningInForce.Unsaid> unsaid(Opening opening) {
         List<OpeningInForce.Unsaid> unsaid = new ArrayList<>();
-        List<String> decisive = decisive().toList();
         Optional<List<String>> open = leftOpen(Condition.ALWAYS, opening.cases());
-        if (open.isPresent() || !decisive.isEmpty() || leadsOutside()) {
+        if (open.isPresent() || !decisive.isEmpty() || leadsOutside) {
             unsaid.add(new OpeningInForce.Unsaid(
                     protocol.face(),
                     Stream.concat(decisive.stream(), open.stream().flatMap(List::stream))
@@ -194,21 +212,6 @@ public final class Resolver {
 
     private Optional<List<String>> leftOpen(Condition where, List<Opening.Case> cases) {
         return new Coverage(where, cases.stream().map(Opening.Case::when).toList()).leftOpenBy(possible);
-    }
-
-    /** Whether an answer that is still possible is one for which the protocol is not meant. */
-    private boolean leadsOutside() {
-        return protocol.questions().stream()
-                .anyMatch(question -> question.leadsOutside(answers.possible(question))
-                        && question.asked().canHold(possible));
-    }
-
-    private Stream<String> decisive() {
-        return protocol.questions().stream()
-                .filter(question -> (question.isDecisive() || question.leadsOutside(answers.possible(question)))
-                        && answers.leavesOpen(question)
-                        && question.asked().canHold(possible))
-                .map(Question::id);
     }
 
     private OpeningInForce.Needed needed(Opening opening, Opening.Case written, Optional<Included> part) {

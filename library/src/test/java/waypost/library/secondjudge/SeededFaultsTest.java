@@ -12,10 +12,12 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Isolated;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every fault of the list, put into gate, resolver or windows, is caught by the second judge. */
+@Isolated("what it changes in the rules is changed for the whole process")
 @Tag("slow")
 class SeededFaultsTest {
 
