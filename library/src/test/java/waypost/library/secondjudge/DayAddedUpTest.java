@@ -77,7 +77,10 @@ class DayAddedUpTest {
                             toDo.role(),
                             toDo.dose().total(),
                             random.nextBoolean() ? SoFar.Where.HOME : SoFar.Where.CLINIC));
-                    assertWithin(second, day, toDo.role(), "seed " + seed + ": " + toDo);
+                    // An easier one that lands nowhere adds nothing, and is asked about as what it is.
+                    if (counts(course.role(toDo.role()))) {
+                        assertWithin(second, day, toDo.role(), "seed " + seed + ": " + toDo);
+                    }
                 }
             }
             days += day.contacts > 0 ? 1 : 0;
@@ -90,9 +93,13 @@ class DayAddedUpTest {
         return new ArrayList<>(activities.stream()
                 .filter(Activity.Exercise.class::isInstance)
                 .map(Activity.Exercise.class::cast)
-                .filter(exercise -> exercise.roles().get(0).demands().stream()
-                        .anyMatch(each -> each instanceof Demand.Contacts || each instanceof RunningSteps))
+                .filter(exercise -> counts(exercise.roles().get(0)))
                 .toList());
+    }
+
+    private static boolean counts(Role role) {
+        return role.demands().stream()
+                .anyMatch(each -> each instanceof Demand.Contacts || each instanceof RunningSteps);
     }
 
     /** Its own arithmetic: what each role is written with, in proportion to its usual dose. */
