@@ -25,6 +25,7 @@ import waypost.core.teach.TaughtBack;
 import waypost.library.plain.PlainDates;
 import waypost.library.plain.PlainRules;
 import waypost.library.plain.PlainText;
+import waypost.library.words.BandNames;
 import waypost.library.words.PrecautionWords;
 import waypost.library.words.RecallWords;
 
@@ -57,15 +58,17 @@ public class TeachBacks {
     /** The precautions of a standing: what is due first, and of that what was missed most. */
     List<Taught> of(LoadedCourse course, Standing standing) {
         List<Kept> kept = mapper.find(course.row().id());
+        BandNames names = bands.names(course.row().clinicId());
         return standing.strictestPrecautions().stream()
-                .map(precaution -> taught(course, standing, precaution, kept))
+                .map(precaution -> taught(course, standing, precaution, kept, names))
                 .sorted(Comparator.comparing(Taught::recall, Recall.ORDER))
                 .toList();
     }
 
-    private Taught taught(LoadedCourse course, Standing standing, Precaution<?> precaution, List<Kept> kept) {
+    private static Taught taught(
+            LoadedCourse course, Standing standing, Precaution<?> precaution, List<Kept> kept, BandNames names) {
         String rule = precaution.limit().limit().head().id();
-        String words = words(course, precaution);
+        String words = names.in(PrecautionWords.say(precaution));
         List<Kept> times = kept.stream().filter(row -> row.rule().equals(rule)).toList();
         Recall recall = Recall.of(times.stream().map(Kept::time).toList(), words, standing.date());
         String by = times.isEmpty() ? "" : times.get(times.size() - 1).by();
@@ -79,10 +82,6 @@ public class TeachBacks {
                 plainly(course, standing, precaution),
                 pictures.meant(),
                 pictures.notMeant());
-    }
-
-    private String words(LoadedCourse course, Precaution<?> precaution) {
-        return bands.names(course.row().clinicId()).in(PrecautionWords.say(precaution));
     }
 
     private static List<Taught.Plainly> plainly(LoadedCourse course, Standing standing, Precaution<?> precaution) {
@@ -108,7 +107,7 @@ public class TeachBacks {
         String words = standing.strictestPrecautions().stream()
                 .filter(precaution -> precaution.limit().limit().head().id().equals(rule))
                 .findFirst()
-                .map(precaution -> words(course, precaution))
+                .map(precaution -> bands.names(course.row().clinicId()).in(PrecautionWords.say(precaution)))
                 .orElseThrow(
                         () -> new FormProblem("rule", "This precaution is not in force today. Open the page again."));
         if (lapse.isBlank() && !said && !shown) {
