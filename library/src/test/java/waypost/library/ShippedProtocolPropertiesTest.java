@@ -21,6 +21,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import waypost.core.body.Side;
 import waypost.core.criterion.Criterion;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Pose;
 import waypost.core.exercise.Role;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
@@ -221,7 +222,9 @@ class ShippedProtocolPropertiesTest {
     }
 
     private static List<Reason> judged(Role reduced, Resolved resolved, Facts facts) {
-        Activity alone = new Activity.Test(reduced.key().activity(), "reduced", "none", List.of(reduced), "none");
+        String id = reduced.key().activity();
+        Map<String, Pose> poses = BUNDLE.findActivity(id).orElseThrow().poses();
+        Activity alone = new Activity.Test(id, "reduced", "none", List.of(reduced), poses, List.of(), "none");
         return Gate.of(resolved, List.of(alone), BUNDLE.measures())
                 .judge(reduced.key(), facts)
                 .reasons();

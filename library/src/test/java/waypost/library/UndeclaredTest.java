@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
@@ -22,7 +21,6 @@ import waypost.core.demand.Level;
 import waypost.core.demand.Loading;
 import waypost.core.demand.Posture;
 import waypost.core.demand.RunningSteps;
-import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.core.gate.Verdict;
@@ -225,9 +223,8 @@ class UndeclaredTest {
     @Test
     void standingOnABentKneeBendsTheAnkle() {
         assertThat(BUNDLE.activities().stream()
-                        .filter(Activity.Exercise.class::isInstance)
-                        .filter(exercise -> exercise.posture().equals(Optional.of(Posture.STANDING)))
-                        .flatMap(exercise -> exercise.roles().stream())
+                        .filter(activity -> activity.posture() == Posture.STANDING)
+                        .flatMap(activity -> activity.roles().stream())
                         .filter(UndeclaredTest::standsOnABentKnee)
                         .filter(role -> role.whole().demands().stream()
                                 .noneMatch(demand -> demand instanceof Demand.Movement movement

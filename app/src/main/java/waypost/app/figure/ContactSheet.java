@@ -19,7 +19,7 @@ import waypost.library.bundle.ShippedLibrary;
 /** Every figure of the library on one page, to be looked at by eye: {@code ./waypost figures FILE}. */
 public final class ContactSheet {
 
-    private static final List<String> STYLES = List.of("tokens", "visit");
+    private static final List<String> STYLES = List.of("tokens", "figure");
 
     private ContactSheet() {}
 
@@ -38,20 +38,16 @@ public final class ContactSheet {
         return "<!DOCTYPE html><html lang=\"en\"><title>Figures</title><style>" + styles
                 + ".sheet{display:grid;grid-template-columns:repeat(8,1fr);gap:6px;font:11px sans-serif}"
                 + ".sheet svg{width:100%}</style><body class=\"sheet\">"
-                + bundle.activities().stream()
-                        .filter(Activity.Exercise.class::isInstance)
-                        .map(Activity.Exercise.class::cast)
-                        .flatMap(ContactSheet::figures)
-                        .collect(Collectors.joining())
+                + bundle.activities().stream().flatMap(ContactSheet::figures).collect(Collectors.joining())
                 + "</body></html>";
     }
 
-    private static Stream<String> figures(Activity.Exercise exercise) {
-        return exercise.roles().stream().map(role -> figure(exercise, role));
+    private static Stream<String> figures(Activity activity) {
+        return activity.roles().stream().map(role -> figure(activity, role));
     }
 
-    private static String figure(Activity.Exercise exercise, Role role) {
-        Figure figure = Figures.of(exercise, role, Optional.empty(), Side.RIGHT);
+    private static String figure(Activity activity, Role role) {
+        Figure figure = Figures.of(activity, role, Optional.empty(), Side.RIGHT);
         return "<figure class=\"body-figure\" id=\"" + role.key() + "\"><svg role=\"img\" viewBox=\"" + figure.viewBox()
                 + "\" aria-label=\"" + HtmlUtils.htmlEscape(figure.caption()) + "\">"
                 + figure.shapes().stream()

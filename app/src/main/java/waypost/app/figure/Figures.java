@@ -26,7 +26,7 @@ import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
 import waypost.library.words.PoseWords;
 
-/** Draws an exercise as a role of the operated limb takes it. */
+/** Draws an exercise or a test as a role of the operated limb takes it. */
 public final class Figures {
 
     private static final double MARGIN = 14;
@@ -60,15 +60,9 @@ public final class Figures {
      * @param role as it may be done today
      * @param allowed what is allowed of the leading motion where it is limited
      */
-    public static Figure of(Activity.Exercise exercise, Role role, Optional<Arc> allowed, Side side) {
-        Figure figure = of(
-                exercise.pose(role),
-                Done.of(exercise, role),
-                role,
-                exercise.teaching().equipment(),
-                allowed,
-                side);
-        return figure.captioned(PoseWords.say(exercise, role));
+    public static Figure of(Activity activity, Role role, Optional<Arc> allowed, Side side) {
+        Figure figure = of(activity.pose(role), Done.of(activity, role), role, activity.equipment(), allowed, side);
+        return figure.captioned(PoseWords.say(activity, role));
     }
 
     private static Figure of(

@@ -1,7 +1,6 @@
 package waypost.app.rung;
 
 import java.util.List;
-import java.util.Optional;
 import waypost.app.dial.Dial;
 import waypost.app.figure.Figure;
 import waypost.app.rack.Sign;
@@ -15,8 +14,7 @@ import waypost.library.words.Said;
  * @param role the part that the operated limb plays
  * @param opens what would open it, where it is closed
  * @param dials each joint movement that it asks for against what is allowed and measured
- * @param setUp how the body is placed, where the file tells it; empty for a test
- * @param figure how it is drawn; empty for a test
+ * @param setUp how the body is placed
  * @param load what is held, in the clinic's names for its bands; empty when nothing is
  * @param progression the rule by which it moves up, as a sentence; empty for a test
  * @param pain how much pain the course allows; empty where its protocol does not say
@@ -31,7 +29,7 @@ public record RungPanel(
         List<String> opens,
         List<Dial> dials,
         String setUp,
-        Optional<Figure> figure,
+        Figure figure,
         String dose,
         String load,
         String progression,

@@ -14,22 +14,23 @@ import waypost.library.words.PoseWords;
 import waypost.library.words.Terms;
 
 /**
- * How an exercise is done and taught, in words; a test has none of it.
+ * How something is done, and taught, in words.
  *
- * @param exercise empty for a test
+ * @param exercise empty for a test, which is not taught
  */
-record Teach(Optional<Activity.Exercise> exercise) {
+record Teach(Activity activity, Optional<Activity.Exercise> exercise) {
 
     static Teach of(Activity activity) {
-        return new Teach(activity instanceof Activity.Exercise exercise ? Optional.of(exercise) : Optional.empty());
+        return new Teach(
+                activity, activity instanceof Activity.Exercise exercise ? Optional.of(exercise) : Optional.empty());
     }
 
     String setUp(Role role) {
-        return exercise.map(one -> PoseWords.say(one, role)).orElse("");
+        return PoseWords.say(activity, role);
     }
 
-    Optional<Figure> figure(Role role, Side side) {
-        return exercise.map(one -> Figures.of(one, role, Optional.empty(), side));
+    Figure figure(Role role, Side side) {
+        return Figures.of(activity, role, Optional.empty(), side);
     }
 
     String dose() {

@@ -57,11 +57,9 @@ class ExerciseController {
 
     /** Each role as it is drawn for a right side. */
     private static List<Figure> figures(Activity activity) {
-        return activity instanceof Activity.Exercise exercise
-                ? exercise.roles().stream()
-                        .map(role -> Figures.of(exercise, role, Optional.empty(), Side.RIGHT))
-                        .toList()
-                : List.of();
+        return activity.roles().stream()
+                .map(role -> Figures.of(activity, role, Optional.empty(), Side.RIGHT))
+                .toList();
     }
 
     private static Stream<Covered> covered(Protocol protocol, Activity activity) {

@@ -28,11 +28,17 @@ class CompiledRules {
     /** What decides which rules are in force. */
     private record Rules(String bundleHash, String protocolId, Answers answers, Clocks clocks, Decisions decisions) {}
 
+    /** What applies whatever the dates. */
+    private record Applied(String bundleHash, String protocolId, Answers answers) {}
+
     /** The same without the dates: courses that differ only in day 0 share what is compiled. */
     private record Undated(
             String bundleHash, String protocolId, Answers answers, Clocks.Undated clocks, Decisions decisions) {}
 
     private final Cache<Rules, Course> compiled =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+
+    private final Cache<Applied, Resolver> applied =
             Caffeine.newBuilder().maximumSize(MOST).build();
 
     private final Cache<Undated, Gate> gates =
@@ -43,7 +49,9 @@ class CompiledRules {
         Rules rules = new Rules(bundle.hash(), protocol.id(), answers, clocks, decisions);
         return compiled.get(rules, key -> {
             Undated undated = new Undated(bundle.hash(), protocol.id(), answers, clocks.undated(), decisions);
-            Resolved resolved = Resolver.resolve(protocol, answers, clocks, decisions);
+            Resolved resolved = applied.get(
+                            new Applied(bundle.hash(), protocol.id(), answers), any -> Resolver.of(protocol, answers))
+                    .on(clocks, decisions);
             Course course = course(resolved, bundle, gates.getIfPresent(undated));
             gates.put(undated, course.gate());
             return course;

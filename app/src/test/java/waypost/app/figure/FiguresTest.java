@@ -3,6 +3,7 @@ package waypost.app.figure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +32,7 @@ class FiguresTest {
     /** In centimetres: about half of what a body that kneels is thick there. */
     private static final double UNDER_THE_FLOOR = 8;
 
-    record Drawn(Activity.Exercise exercise, Role role) {
+    record Drawn(Activity activity, Role role) {
         @Override
         public String toString() {
             return role.key().toString();
@@ -40,9 +41,7 @@ class FiguresTest {
 
     static Stream<Drawn> everyRole() {
         return ShippedLibrary.read().activities().stream()
-                .filter(Activity.Exercise.class::isInstance)
-                .map(Activity.Exercise.class::cast)
-                .flatMap(exercise -> exercise.roles().stream().map(role -> new Drawn(exercise, role)));
+                .flatMap(activity -> activity.roles().stream().map(role -> new Drawn(activity, role)));
     }
 
     private static List<double[]> points(String path) {
@@ -104,9 +103,9 @@ class FiguresTest {
     @MethodSource("everyRole")
     void theDrawingIsTrueToTheAngles(Drawn drawn) {
         Motion leading = Figures.leading(drawn.role());
-        Figure figure = Figures.of(drawn.exercise(), drawn.role(), Optional.empty(), Side.RIGHT);
-        Map<Motion, Degrees> end = drawn.exercise().pose(drawn.role()).end(drawn.role());
-        Map<Motion, Degrees> start = drawn.exercise().pose(drawn.role()).start(drawn.role());
+        Figure figure = Figures.of(drawn.activity(), drawn.role(), Optional.empty(), Side.RIGHT);
+        Map<Motion, Degrees> end = drawn.activity().pose(drawn.role()).end(drawn.role());
+        Map<Motion, Degrees> start = drawn.activity().pose(drawn.role()).start(drawn.role());
 
         assertThat(figure.operated()).startsWith("right ");
         shown(leading, figure.seen(), limb(figure, "body-end"))
@@ -123,7 +122,7 @@ class FiguresTest {
     @MethodSource("everyRole")
     void nothingIsDrawnOutsideThePicture(Drawn drawn) {
         for (Side side : Side.values()) {
-            Figure figure = Figures.of(drawn.exercise(), drawn.role(), Optional.empty(), side);
+            Figure figure = Figures.of(drawn.activity(), drawn.role(), Optional.empty(), side);
             double[] box = Stream.of(figure.viewBox().split(" "))
                     .mapToDouble(Double::parseDouble)
                     .toArray();
@@ -133,6 +132,15 @@ class FiguresTest {
                     assertThat(-point[1]).isBetween(box[1], box[1] + box[3]);
                 }
             }
+        }
+    }
+
+    @Test
+    void theSheetForTheEyeHasTheStylesOfAllThatItDraws() throws IOException {
+        String sheet = ContactSheet.page(ShippedLibrary.read());
+
+        for (String kind : List.of("body-start", "body-end", "body-trunk", "body-far", "body-mark")) {
+            assertThat(sheet).contains("." + kind + " {", "class=\"" + kind + "\"");
         }
     }
 
@@ -167,7 +175,7 @@ class FiguresTest {
     @ParameterizedTest
     @MethodSource("everyRole")
     void theOperatedSideIsMarkedByShapeAndNothingCrossesTheFloor(Drawn drawn) {
-        Figure figure = Figures.of(drawn.exercise(), drawn.role(), Optional.empty(), Side.LEFT);
+        Figure figure = Figures.of(drawn.activity(), drawn.role(), Optional.empty(), Side.LEFT);
         boolean grounded =
                 figure.shapes().stream().anyMatch(shape -> shape.kind().equals("body-ground"));
 

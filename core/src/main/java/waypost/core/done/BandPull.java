@@ -3,14 +3,11 @@ package waypost.core.done;
 import java.util.List;
 import java.util.Optional;
 import waypost.core.anatomy.Build;
-import waypost.core.anatomy.Half;
 import waypost.core.anatomy.Held;
-import waypost.core.anatomy.JointMoment;
 import waypost.core.anatomy.Placing;
 import waypost.core.anatomy.Skeleton;
 import waypost.core.anatomy.Stance;
 import waypost.core.anatomy.Tether;
-import waypost.core.body.Direction;
 import waypost.core.body.Mode;
 import waypost.core.demand.Chain;
 import waypost.core.demand.Demand.Movement;
@@ -61,21 +58,8 @@ public record BandPull(Movement movement, At start, At end) {
     }
 
     private static double arm(Skeleton skeleton, Tether band, Movement movement) {
-        double with = moment(new Held(skeleton, List.of(), List.of(band.oneNewton(skeleton))), movement);
-        double without = moment(new Held(skeleton, List.of(), List.of()), movement);
+        double with = JointTorque.of(new Held(skeleton, List.of(), List.of(band.oneNewton(skeleton))), movement);
+        double without = JointTorque.of(new Held(skeleton, List.of(), List.of()), movement);
         return with - without;
-    }
-
-    /** What the muscles hold in the direction in which the movement works. */
-    private static double moment(Held held, Movement movement) {
-        JointMoment moment = held.torque(Half.OPERATED, movement.motion().joint());
-        double positive = switch (movement.motion()) {
-            case SHOULDER_ABDUCTION, HIP_ABDUCTION -> moment.outward();
-            case SHOULDER_ROTATION, HIP_ROTATION, FOREARM_ROTATION -> moment.turning();
-            case SHOULDER_CROSSING -> -moment.turning();
-            case ANKLE_INVERSION -> -moment.outward();
-            default -> moment.bending();
-        };
-        return movement.working() == Direction.POSITIVE ? positive : -positive;
     }
 }

@@ -2,6 +2,7 @@ package waypost.core.done;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.DoubleStream;
 import waypost.core.anatomy.Build;
@@ -50,6 +51,11 @@ public final class Carried {
     /** What is carried on one place, in percent of body mass. */
     public double percent(Half half, Spot spot) {
         return most(held -> held.shareOf(contact -> contact.half() == half && contact.spot() == spot));
+    }
+
+    /** Whatever is asked of the body so held, at the end where it is most; empty where nothing is carried by limbs. */
+    OptionalDouble worst(ToDoubleFunction<Held> asked) {
+        return ends.stream().mapToDouble(asked).max();
     }
 
     private double most(ToDoubleFunction<Held> share) {

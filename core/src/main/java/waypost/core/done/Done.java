@@ -19,7 +19,6 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.Posture;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Pose;
-import waypost.core.exercise.Purpose;
 import waypost.core.exercise.Role;
 
 /**
@@ -30,32 +29,38 @@ import waypost.core.exercise.Role;
  */
 public record Done(Posture posture, Stance start, Stance middle, Stance end, boolean inPassing) {
 
-    static final String BOTH = "both";
-
     /** What lies on the floor is as thick as this, in metres. */
     private static final double LEAST_RAISED = 0.05;
 
-    /** As an exercise says it of a role, or of another form of one. */
-    public static Done of(Activity.Exercise exercise, Role role) {
-        Optional<Facing> facing = exercise.facing(role).map(part -> new Facing(exercise.pose(part), part));
-        Done still = of(exercise.pose(role), role, facing, exercise.teaching().equipment());
-        boolean inPassing = exercise.purpose() == Purpose.GAIT && role.name().equals(BOTH) || role.lands();
+    /** As an activity says it of a role, or of another form of one. */
+    public static Done of(Activity activity, Role role) {
+        Optional<Meanwhile> facing = activity.facing(role).map(part -> new Meanwhile(activity.pose(part), part));
+        Done still = of(activity.pose(role), role, facing, activity.equipment());
+        boolean inPassing = activity.pose(role).inPassing() || role.lands();
         return new Done(still.posture, still.start, still.middle, still.end, inPassing);
     }
 
     /** The part that the other limb plays meanwhile, as it is said from its own side. */
-    public record Facing(Pose pose, Role role) {}
+    public record Meanwhile(Pose pose, Role role) {}
 
     /**
      * As a pose, the movements of a role and what it is done with say it.
      *
-     * @param facing what the other limb does meanwhile, where it is written
+     * @param facing what the other limb does meanwhile, where it plays a part
      */
-    public static Done of(Pose pose, Role role, Optional<Facing> facing, List<String> equipment) {
+    public static Done of(Pose pose, Role role, Optional<Meanwhile> facing, List<String> equipment) {
+        Map<Motion, Degrees> first = pose.start(role);
+        Map<Motion, Degrees> last = pose.end(role);
         JointAngles start = angles(
-                pose, role, pose.start(role), facing.map(part -> part.pose().start(part.role())));
+                pose,
+                role,
+                first,
+                other(pose, first, last, facing.map(part -> part.pose().start(part.role()))));
         JointAngles end = angles(
-                pose, role, pose.end(role), facing.map(part -> part.pose().end(part.role())));
+                pose,
+                role,
+                last,
+                other(pose, last, first, facing.map(part -> part.pose().end(part.role()))));
         JointAngles middle = halfWay(start, end);
         Footing footing = new Footing(pose, role, equipment, List.of(start, end));
         return new Done(pose.posture(), footing.stance(start), footing.stance(middle), footing.stance(end), false)
@@ -79,12 +84,25 @@ public record Done(Posture posture, Stance start, Stance middle, Stance end, boo
         return new Placing(Build.MIDDLING).place(stance).lowest();
     }
 
-    /** The other side does what is written for it, or the same, or is held as is said. */
-    private static JointAngles angles(
-            Pose pose, Role role, Map<Motion, Degrees> operated, Optional<Map<Motion, Degrees>> facing) {
+    /**
+     * The other side does the same, or the part that faces this one, or is held as is said.
+     *
+     * @param then the operated side at the other end of the movement
+     */
+    private static Map<Motion, Degrees> other(
+            Pose pose, Map<Motion, Degrees> now, Map<Motion, Degrees> then, Optional<Map<Motion, Degrees>> facing) {
         Map<Motion, Degrees> other = new EnumMap<>(Motion.class);
-        other.putAll(role.name().equals(BOTH) ? operated : facing.orElse(pose.still()));
+        other.putAll(
+                switch (pose.sides()) {
+                    case ALIKE -> now;
+                    case IN_TURN -> then;
+                    case ONE -> facing.orElse(pose.still());
+                });
         other.putAll(pose.other());
+        return other;
+    }
+
+    private static JointAngles angles(Pose pose, Role role, Map<Motion, Degrees> operated, Map<Motion, Degrees> other) {
         return Bent.by(
                 pose.posture(), !swings(role), new JointAngles(Map.of(Half.OPERATED, operated, Half.OTHER, other)));
     }

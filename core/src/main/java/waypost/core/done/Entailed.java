@@ -68,16 +68,11 @@ public final class Entailed {
             operated.addAll(entailed.of(Half.OPERATED));
             other.addAll(entailed.of(Half.OTHER));
         }
-        Stream.of(Muscles.of(role), Hands.of(role, equipment))
+        Stream.of(Muscles.of(role, Effort.of(done, carried, role)), Hands.of(role, equipment))
                 .flatMap(List::stream)
                 .filter(demand -> operated.stream().noneMatch(demand::isOfTheSameAs))
                 .forEach(operated::add);
         return new Besides(operated, other);
-    }
-
-    /** Where nobody says how it is done: only the tissues that must work for what the role says. */
-    public static Besides by(Role role) {
-        return new Besides(Muscles.of(role), List.of());
     }
 
     private List<Demand> of(Half half) {

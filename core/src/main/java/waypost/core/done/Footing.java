@@ -80,7 +80,7 @@ record Footing(Pose pose, Role role, List<String> equipment, List<JointAngles> e
         }
         List<Contact> contacts = both(Surface.floor(), Spot.SHOULDER_BLADE);
         for (Half half : Half.values()) {
-            if (half == Half.OPERATED || role.name().equals(Done.BOTH)) {
+            if (half == Half.OPERATED || pose.isOfBothSides()) {
                 contacts.addAll(Contact.sole(half, Surface.floor()));
             }
         }
@@ -147,8 +147,11 @@ record Footing(Pose pose, Role role, List<String> equipment, List<JointAngles> e
                 new Contact(half, Spot.SHOULDER_SIDE, Surface.floor()));
     }
 
-    /** On both feet, unless the file says that the operated leg stands alone, or is lifted. */
+    /** On both feet, unless it walks, or the file says that the operated leg stands alone, or is lifted. */
     private List<Contact> standing(JointAngles angles) {
+        if (pose.inPassing() && pose.sides() == Pose.Sides.IN_TURN) {
+            return walking(straighter(angles), angles);
+        }
         if (!Done.swings(role) && bears(Support.ONE, true)) {
             return foot(Half.OPERATED, angles, STEPS.stream().anyMatch(equipment::contains) ? STEP_METRES : 0);
         }
@@ -158,6 +161,22 @@ record Footing(Pose pose, Role role, List<String> equipment, List<JointAngles> e
         List<Contact> contacts = new ArrayList<>(foot(Half.OPERATED, angles, 0));
         contacts.addAll(foot(Half.OTHER, angles, 0));
         return contacts;
+    }
+
+    /** The leg that stands while the other one swings. */
+    private static Half straighter(JointAngles angles) {
+        return bent(angles, Half.OPERATED) <= bent(angles, Half.OTHER) ? Half.OPERATED : Half.OTHER;
+    }
+
+    private static double bent(JointAngles angles, Half half) {
+        return Math.abs(angles.at(half, Motion.HIP_FLEXION)) + angles.at(half, Motion.KNEE_FLEXION);
+    }
+
+    /** On the sole, or on the toes where the heel has left the ground. */
+    private static List<Contact> walking(Half half, JointAngles angles) {
+        return angles.at(half, Motion.ANKLE_DORSIFLEXION) < -RAISED
+                ? List.of(new Contact(half, Spot.TOES, Surface.floor()))
+                : Contact.sole(half, Surface.floor());
     }
 
     /** The sole, or as much of it as the ankle leaves down while the knee is straight. */

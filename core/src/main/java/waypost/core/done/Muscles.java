@@ -22,22 +22,28 @@ import waypost.core.exercise.Role;
  * Which tissues must work at least so hard for what a role says: what moves, holds or catches passes through them. Anatomy;
  * how hard is common practice, no source. A tissue that the role names itself is as the role says.
  */
-public final class Muscles {
+final class Muscles {
 
     private static final double RAISED = 30;
     private static final double MOSTLY_ON_ONE_LEG = 60;
 
     private final Role role;
+    private final List<Demand.TissueLoad> held;
 
-    private Muscles(Role role) {
+    private Muscles(Role role, List<Demand.TissueLoad> held) {
         this.role = role;
+        this.held = held;
     }
 
-    /** The tissues that a role does not name and yet works. */
-    public static List<Demand> of(Role role) {
-        Muscles muscles = new Muscles(role);
+    /**
+     * The tissues that a role does not name and yet works.
+     *
+     * @param efforts what holds the weight of the body and of what is held
+     */
+    static List<Demand> of(Role role, List<Effort> efforts) {
+        Muscles muscles = new Muscles(role, efforts.stream().map(Effort::load).toList());
         List<Demand> least = new ArrayList<>();
-        Stream.of(muscles.ofLegs(), muscles.ofShoulders(), muscles.ofHands())
+        Stream.of(muscles.held, muscles.ofLegs(), muscles.ofShoulders(), muscles.ofHands())
                 .flatMap(List::stream)
                 .filter(load -> !muscles.names(load.tissue()))
                 .forEach(load -> strongest(least, load));
@@ -65,12 +71,12 @@ public final class Muscles {
     /** The kneecap's tendons carry what the thigh's muscle pulls; one leg keeps the pelvis level; calves land. */
     private List<Demand.TissueLoad> ofLegs() {
         List<Demand.TissueLoad> loads = new ArrayList<>();
+        if (!names(Tissue.QUADRICEPS)) {
+            held.forEach(load -> kneecap(load, loads));
+        }
         for (Demand demand : role.demands()) {
-            if (demand instanceof Demand.TissueLoad load
-                    && load.tissue() == Tissue.QUADRICEPS
-                    && load.mode() != Mode.PASSIVE) {
-                loads.add(new Demand.TissueLoad(Tissue.PATELLAR_TENDON, load.effort(), load.mode(), load.action()));
-                loads.add(new Demand.TissueLoad(Tissue.QUADRICEPS_TENDON, load.effort(), load.mode(), load.action()));
+            if (demand instanceof Demand.TissueLoad load) {
+                kneecap(load, loads);
             }
             if (demand instanceof Demand.Bearing bearing
                     && bearing.limb() == Limb.LEG
@@ -86,6 +92,13 @@ public final class Muscles {
             }
         }
         return loads;
+    }
+
+    private static void kneecap(Demand.TissueLoad load, List<Demand.TissueLoad> loads) {
+        if (load.tissue() == Tissue.QUADRICEPS && load.mode() != Mode.PASSIVE) {
+            loads.add(new Demand.TissueLoad(Tissue.PATELLAR_TENDON, load.effort(), load.mode(), load.action()));
+            loads.add(new Demand.TissueLoad(Tissue.QUADRICEPS_TENDON, load.effort(), load.mode(), load.action()));
+        }
     }
 
     /** What raises an arm, and what presses forward: with the hand fixed, or with the chest's muscle. */

@@ -17,9 +17,28 @@ public sealed interface Activity {
     /** At least one; several when the operated limb may play different parts. */
     List<Role> roles();
 
-    /** How the body is placed, where it is written. */
-    default Optional<Posture> posture() {
-        return Optional.empty();
+    /** How the body is placed in each role, by its name. */
+    Map<String, Pose> poses();
+
+    /** What it is done with. */
+    List<String> equipment();
+
+    /** How the body is placed in a role of it, or in another form of one. */
+    default Pose pose(Role role) {
+        return Objects.requireNonNull(poses().get(role.name()), () -> "no pose of " + role.key());
+    }
+
+    /** The part that the other limb plays meanwhile. */
+    default Optional<Role> facing(Role role) {
+        return role.facing()
+                .flatMap(name -> roles().stream()
+                        .filter(part -> part.name().equals(name))
+                        .findFirst());
+    }
+
+    /** How the body is placed in its first role. */
+    default Posture posture() {
+        return pose(roles().get(0)).posture();
     }
 
     /** The ways in which it can be set up. */
@@ -61,19 +80,6 @@ public sealed interface Activity {
         public Exercise {
             roles = checked(id, roles);
             poses = Map.copyOf(poses);
-        }
-
-        /** How the body is placed in a role of it, or in another form of one. */
-        public Pose pose(Role role) {
-            return Objects.requireNonNull(poses.get(role.name()), () -> "no pose of " + role.key());
-        }
-
-        /** The part that is written for the other limb. */
-        public Optional<Role> facing(Role role) {
-            return role.counterpart()
-                    .flatMap(name -> roles.stream()
-                            .filter(part -> part.name().equals(name))
-                            .findFirst());
         }
 
         /** The same in roles of the same names. */
@@ -125,8 +131,8 @@ public sealed interface Activity {
         }
 
         @Override
-        public Optional<Posture> posture() {
-            return Optional.of(pose(roles.get(0)).posture());
+        public List<String> equipment() {
+            return teaching.equipment();
         }
 
         @Override
@@ -138,11 +144,27 @@ public sealed interface Activity {
     /**
      * A test; what it yields is recorded as readings of {@code measure}.
      *
+     * @param poses how the body is placed in each role, by its name
      * @param alternative what to do instead while it is not safe
      */
-    record Test(String id, String title, String measure, List<Role> roles, String alternative) implements Activity {
+    record Test(
+            String id,
+            String title,
+            String measure,
+            List<Role> roles,
+            Map<String, Pose> poses,
+            List<String> equipment,
+            String alternative)
+            implements Activity {
         public Test {
             roles = checked(id, roles);
+            poses = Map.copyOf(poses);
+            equipment = List.copyOf(equipment);
+        }
+
+        /** The same in roles of the same names. */
+        public Test with(List<Role> others) {
+            return new Test(id, title, measure, others, poses, equipment, alternative);
         }
     }
 

@@ -53,7 +53,7 @@ public record OtherSide(Role role, Optional<Posture> posture) {
                 parts,
                 role.reducible(),
                 role.setUps(),
-                role.counterpart(),
+                role.facing(),
                 turned.besides());
     }
 

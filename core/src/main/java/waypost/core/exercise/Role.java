@@ -21,7 +21,7 @@ import waypost.core.demand.Support;
  * @param demands at least one
  * @param parts for each demand the number of the part it belongs to; what stands in one part occurs together
  * @param setUps what is in place while it is done, such as "brace-locked"
- * @param counterpart the role that the other limb plays meanwhile, if it plays one
+ * @param facing the role that the other limb plays meanwhile, by its name, as worked out from how both are done ({@link Facing})
  * @param besides what doing it asks beside what is said
  */
 public record Role(
@@ -31,7 +31,7 @@ public record Role(
         List<Integer> parts,
         Reducible reducible,
         Set<String> setUps,
-        Optional<String> counterpart,
+        Optional<String> facing,
         Besides besides) {
 
     public Role {
@@ -56,7 +56,7 @@ public record Role(
     }
 
     public Role with(List<Demand> others) {
-        return new Role(key, title, others, parts, reducible, setUps, counterpart, besides);
+        return new Role(key, title, others, parts, reducible, setUps, facing, besides);
     }
 
     /** This with the demand at one place replaced. */
@@ -82,12 +82,17 @@ public record Role(
                     all.add(demand);
                     places.add(part);
                 }));
-        return new Role(key, title, all, places, reducible, setUps, counterpart, besides);
+        return new Role(key, title, all, places, reducible, setUps, facing, besides);
+    }
+
+    /** This while the other limb plays a role of that name. */
+    public Role facing(String name) {
+        return new Role(key, title, demands, parts, reducible, setUps, Optional.of(name), besides);
     }
 
     /** This with what doing it asks beside what it says. */
     public Role asking(Besides more) {
-        return new Role(key, title, demands, parts, reducible, setUps, counterpart, more);
+        return new Role(key, title, demands, parts, reducible, setUps, facing, more);
     }
 
     /** All that it asks of the operated side, said or worked out: first what is said; what is worked out is asked in each part. */
@@ -105,7 +110,7 @@ public record Role(
                 }
             }
         }
-        return new Role(key, title, all, places, reducible, setUps, counterpart, besides);
+        return new Role(key, title, all, places, reducible, setUps, facing, besides);
     }
 
     /** What it asks of joints, tissues and weight, said or worked out, beyond what another form of it asks. */
@@ -130,7 +135,7 @@ public record Role(
                 whole.parts().subList(0, said),
                 whole.reducible(),
                 whole.setUps(),
-                counterpart,
+                facing,
                 besides);
     }
 
@@ -138,7 +143,7 @@ public record Role(
     public Role using(String setUp) {
         Set<String> more = new HashSet<>(setUps);
         more.add(setUp);
-        return new Role(key, title, demands, parts, reducible, more, counterpart, besides);
+        return new Role(key, title, demands, parts, reducible, more, facing, besides);
     }
 
     /** The movements that occur together with the demand at this place, itself included if it is one. */
@@ -167,7 +172,7 @@ public record Role(
 
     /** Whether both limbs do the same at once, so that one alone can't do it. */
     public boolean isOfBoth() {
-        return counterpart.filter(key.role()::equals).isPresent();
+        return facing.filter(key.role()::equals).isPresent();
     }
 
     /** Whether it runs, hops or jumps: it lands, or counts its ground contacts. */

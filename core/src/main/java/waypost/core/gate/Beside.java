@@ -25,7 +25,7 @@ public record Beside(OtherCourse course, Gate gate, Facts facts, Window runs, Pl
         SAME_SIDE,
         /** Another kind of limb of the other side: the same, with lying told from the other side. */
         OTHER_LIMB,
-        /** The same kind of limb of the other side: its written part, or what it does meanwhile. */
+        /** The same kind of limb of the other side: the part that faces this one, or what it does meanwhile. */
         FACING
     }
 
@@ -67,7 +67,7 @@ public record Beside(OtherCourse course, Gate gate, Facts facts, Window runs, Pl
         return switch (place) {
             case SAME_SIDE, OTHER_LIMB -> true;
             case FACING ->
-                asking.counterpart(form).filter(key -> key.equals(form.key())).isPresent();
+                asking.facing(form).filter(key -> key.equals(form.key())).isPresent();
         };
     }
 
@@ -81,7 +81,7 @@ public record Beside(OtherCourse course, Gate gate, Facts facts, Window runs, Pl
     }
 
     private Optional<Verdict> facing(Gate asking, Role asked) {
-        Optional<RoleKey> part = asking.counterpart(asked);
+        Optional<RoleKey> part = asking.facing(asked);
         if (part.isEmpty()) {
             OtherSide other = asking.fromOtherSide(asked);
             return other.meanwhile().map(role -> gate.judgeMeanwhile(role, facts));

@@ -119,13 +119,13 @@ public final class Gate {
     /** The role as the other side of the body meets it. */
     OtherSide fromOtherSide(Role role) {
         Optional<Posture> posture =
-                Optional.ofNullable(activities.get(role.key().activity())).flatMap(Activity::posture);
+                Optional.ofNullable(activities.get(role.key().activity())).map(Activity::posture);
         return new OtherSide(role, posture);
     }
 
-    /** The part that is written for the other limb, if its activity has one of that name. */
-    Optional<RoleKey> counterpart(Role role) {
-        return role.counterpart()
+    /** The part that the other limb plays meanwhile, if its activity has one of that name. */
+    Optional<RoleKey> facing(Role role) {
+        return role.facing()
                 .map(name -> new RoleKey(role.key().activity(), name))
                 .filter(roles::containsKey);
     }
@@ -140,7 +140,7 @@ public final class Gate {
 
     /** What is said against what the operated limb does while the other one plays a role alone. */
     List<Reason> meanwhile(Role role, Facts facts) {
-        Optional<RoleKey> part = counterpart(role);
+        Optional<RoleKey> part = facing(role);
         if (part.isPresent()) {
             return judge(part.get(), facts).reasons();
         }

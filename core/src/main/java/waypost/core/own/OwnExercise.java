@@ -129,7 +129,7 @@ public record OwnExercise(
                 role.parts(),
                 role.reducible(),
                 role.setUps(),
-                role.counterpart(),
+                role.facing(),
                 role.besides());
     }
 

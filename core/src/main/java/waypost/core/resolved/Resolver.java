@@ -3,18 +3,17 @@ package waypost.core.resolved;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import waypost.core.body.Region;
-import waypost.core.exercise.RoleKey;
-import waypost.core.limit.Allowed;
 import waypost.core.limit.Limit;
 import waypost.core.limit.RuleHead;
 import waypost.core.log.Decisions;
@@ -29,14 +28,15 @@ import waypost.core.question.Answers;
 import waypost.core.question.Condition;
 import waypost.core.question.Question;
 import waypost.core.time.Clocks;
-import waypost.core.time.Steps;
 
-/** Merges a protocol with the answers, clocks and decisions of one course. */
+/**
+ * What of a protocol applies under answers, whatever the dates: worked out once for all courses that are answered alike.
+ * A rule stays if some combination of possible answers makes it apply.
+ */
 public final class Resolver {
 
     private final Protocol protocol;
     private final Answers answers;
-    private final Clocks clocks;
     private final Function<String, Set<String>> possible;
     private final Provenances provenances;
 
@@ -46,11 +46,17 @@ public final class Resolver {
     /** Whether an answer that is still possible is one for which the protocol is not meant. */
     private final boolean leadsOutside;
 
-    private Resolver(Protocol protocol, Answers answers, Clocks clocks) {
+    private final Region region;
+    private final List<Applying.Of<Limit<?>>> limits;
+    private final List<Applying.Opens> openings;
+    private final List<Applying.Of<Duty>> duties;
+    private final List<Applying.Of<SetUp>> setUps;
+    private final Optional<Resolved.PainInForce> pain;
+
+    private Resolver(Protocol protocol, Answers answers) {
         this.protocol = protocol;
         this.answers = answers;
-        this.clocks = clocks;
-        Map<String, Set<String>> known = new HashMap<>();
+        Map<String, Set<String>> known = new ConcurrentHashMap<>();
         this.possible = id -> known.computeIfAbsent(id, key -> answers.possible(protocol.question(key)));
         this.provenances = new Provenances(protocol, answers);
         List<Question> outside = protocol.questions().stream()
@@ -64,6 +70,20 @@ public final class Resolver {
                         answers.leavesOpen(question) && question.asked().canHold(possible))
                 .map(Question::id)
                 .toList();
+        this.region = regionUnderAnswers();
+        this.limits = applying(protocol.limits(), Limit::head);
+        this.openings = protocol.openings().stream().map(this::opening).toList();
+        this.duties = settledDuties();
+        this.setUps = settledSetUps();
+        this.pain = leastPain();
+    }
+
+    /**
+     * @throws IllegalArgumentException where an answer is none that the protocol knows
+     */
+    public static Resolver of(Protocol protocol, Answers answers) {
+        answers.checkAgainst(protocol.questions());
+        return new Resolver(protocol, answers);
     }
 
     /** The rules in force for a course on its own clock alone, without orders. */
@@ -71,61 +91,53 @@ public final class Resolver {
         return resolve(protocol, answers, Clocks.startingOn(dayZero), Decisions.NONE);
     }
 
-    /** The rules in force for this course. A rule stays if some combination of possible answers makes it apply. */
+    /** The rules in force for this course. */
     public static Resolved resolve(Protocol protocol, Answers answers, Clocks clocks, Decisions decisions) {
-        answers.checkAgainst(protocol.questions());
-        Resolver resolver = new Resolver(protocol, answers, clocks);
+        return of(protocol, answers).on(clocks, decisions);
+    }
+
+    /** The rules in force for a course with these clocks and decisions. */
+    public Resolved on(Clocks clocks, Decisions decisions) {
+        Dating dating = new Dating(protocol, clocks);
         Resolved written = new Resolved(
                 protocol,
                 answers,
                 clocks,
                 decisions,
-                resolver.region(),
-                resolver.limits(),
-                resolver.openings(),
-                resolver.duties(),
-                resolver.setUps(),
-                resolver.pain());
-        return new Ordering(written).applied();
+                region,
+                dating.limits(limits),
+                dating.openings(openings),
+                dating.duties(duties),
+                dating.setUps(setUps),
+                pain);
+        return decisions.equals(Decisions.NONE) ? written : new Ordering(written).applied();
     }
 
-    private Region region() {
-        Region region = protocol.scope().region();
+    private Region regionUnderAnswers() {
+        Region whole = protocol.scope().region();
         for (Scope.Besides besides : protocol.scope().besides()) {
             if (besides.when().canHold(possible)) {
-                region = region.with(besides.region());
+                whole = whole.with(besides.region());
             }
         }
-        return region;
+        return whole;
     }
 
     private boolean mayApply(RuleHead head) {
         return head.when().canHold(possible);
     }
 
-    private List<InForce<?>> limits() {
-        List<InForce<?>> limits = new ArrayList<>();
-        for (Limit<?> limit : protocol.limits()) {
-            if (mayApply(limit.head())) {
-                limits.addAll(onEachStart(limit));
+    private <R> List<Applying.Of<R>> applying(List<? extends R> rules, Function<R, RuleHead> head) {
+        List<Applying.Of<R>> applying = new ArrayList<>();
+        for (R rule : rules) {
+            if (mayApply(head.apply(rule))) {
+                applying.add(new Applying.Of<>(rule, provenances.of(head.apply(rule)), false));
             }
         }
-        return limits;
+        return List.copyOf(applying);
     }
 
-    /** A limit on another clock holds anew from every start of that clock. */
-    private <T> List<InForce<T>> onEachStart(Limit<T> limit) {
-        return starts(limit.head()).stream()
-                .map(start -> new InForce<>(
-                        limit, limit.schedule().on(clocks, start), provenances.of(limit.head()), List.of()))
-                .toList();
-    }
-
-    private List<LocalDate> starts(RuleHead head) {
-        return clocks.startsOf(head.clock(), head.anew());
-    }
-
-    private List<Resolved.DutyInForce> duties() {
+    private List<Applying.Of<Duty>> settledDuties() {
         Map<String, List<Duty>> byItem = new LinkedHashMap<>();
         for (Duty duty : protocol.duties()) {
             if (mayApply(duty.head())) {
@@ -135,57 +147,44 @@ public final class Resolver {
                 byItem.computeIfAbsent(item, key -> new ArrayList<>()).add(duty);
             }
         }
-        return byItem.values().stream().flatMap(rules -> bound(rules).stream()).toList();
+        return settled(byItem, Duty::head, duty -> duty instanceof Duty.Wear wear && wear.whenUnknown());
     }
 
-    private List<Resolved.DutyInForce> bound(List<Duty> rules) {
-        Settled<Duty> settled = Settled.of(
-                rules, duty -> duty.head().when(), duty -> duty instanceof Duty.Wear wear && wear.whenUnknown());
-        return settled.rules().stream()
-                .flatMap(duty -> starts(duty.head()).stream()
-                        .map(start -> new Resolved.DutyInForce(
-                                duty, provenances.of(duty.head()), start, settled.unclear(), List.of())))
-                .toList();
-    }
-
-    private List<Resolved.SetUpInForce> setUps() {
+    private List<Applying.Of<SetUp>> settledSetUps() {
         Map<String, List<SetUp>> byConcern = protocol.rules().setUps().stream()
                 .filter(setUp -> mayApply(setUp.head()))
                 .collect(Collectors.groupingBy(SetUp::concern, LinkedHashMap::new, Collectors.toList()));
-        List<Resolved.SetUpInForce> setUps = new ArrayList<>();
-        for (List<SetUp> rules : byConcern.values()) {
-            Settled<SetUp> settled = Settled.of(rules, rule -> rule.head().when(), SetUp::whenUnknown);
-            for (SetUp rule : settled.rules()) {
-                for (LocalDate start : starts(rule.head())) {
-                    Steps<Allowed<String>> steps = rule.schedule().on(clocks, start);
-                    setUps.add(new Resolved.SetUpInForce(rule, steps, provenances.of(rule.head()), settled.unclear()));
-                }
+        return settled(byConcern, SetUp::head, SetUp::whenUnknown);
+    }
+
+    private <R> List<Applying.Of<R>> settled(
+            Map<String, List<R>> alternatives, Function<R, RuleHead> head, Predicate<R> whenUnknown) {
+        List<Applying.Of<R>> all = new ArrayList<>();
+        for (List<R> rules : alternatives.values()) {
+            Settled<R> settled = Settled.of(rules, rule -> head.apply(rule).when(), whenUnknown);
+            for (R rule : settled.rules()) {
+                all.add(new Applying.Of<>(rule, provenances.of(head.apply(rule)), settled.unclear()));
             }
         }
-        return setUps;
+        return List.copyOf(all);
     }
 
     /** The least pain that a rule which may apply allows. */
-    private Optional<Resolved.PainInForce> pain() {
+    private Optional<Resolved.PainInForce> leastPain() {
         return protocol.rules().pain().stream()
                 .filter(rule -> mayApply(rule.head()))
                 .min(Comparator.comparingInt(PainRule::most))
                 .map(rule -> new Resolved.PainInForce(rule, provenances.of(rule.head())));
     }
 
-    private Map<RoleKey, OpeningInForce> openings() {
-        return protocol.openings().stream().collect(Collectors.toMap(Opening::role, this::opening));
-    }
-
-    private OpeningInForce opening(Opening opening) {
-        Stream<OpeningInForce.Needed> own =
+    private Applying.Opens opening(Opening opening) {
+        Stream<Applying.Case> own =
                 opening.cases().stream().filter(this::mayApply).map(c -> needed(opening, c, Optional.empty()));
-        Stream<OpeningInForce.Needed> ofParts = opening.parts().stream()
+        Stream<Applying.Case> ofParts = opening.parts().stream()
                 .flatMap(said -> said.cases().stream()
                         .filter(this::mayApply)
                         .map(c -> needed(opening, c, Optional.of(said.part()))));
-        return new OpeningInForce(
-                Optional.of(opening), Stream.concat(own, ofParts).toList(), unsaid(opening), List.of());
+        return new Applying.Opens(opening, Stream.concat(own, ofParts).toList(), unsaid(opening));
     }
 
     private boolean mayApply(Opening.Case written) {
@@ -214,21 +213,17 @@ public final class Resolver {
         return new Coverage(where, cases.stream().map(Opening.Case::when).toList()).leftOpenBy(possible);
     }
 
-    private OpeningInForce.Needed needed(Opening opening, Opening.Case written, Optional<Included> part) {
-        List<LocalDate> starts = clocks.startsOf(
-                written.clock(),
-                part.filter(of -> written.clock().isEmpty()).map(Included::anew).orElse(Set.of()));
-        Optional<LocalDate> latest = starts.isEmpty() ? Optional.empty() : Optional.of(starts.get(starts.size() - 1));
-        Condition when = written.when();
-        return new OpeningInForce.Needed(
-                latest.map(start -> clocks.day(written.from(), start)),
-                latest.flatMap(start -> written.until().map(moment -> clocks.day(moment, start))),
+    private Applying.Case needed(Opening opening, Opening.Case written, Optional<Included> part) {
+        RuleHead head = RuleHead.of("opening." + opening.role(), "Opening")
+                .when(written.when())
+                .ofPart(part.map(Included::face).orElse(""));
+        Set<String> anew =
+                part.filter(of -> written.clock().isEmpty()).map(Included::anew).orElse(Set.of());
+        return new Applying.Case(
                 written,
+                anew,
                 written.phase().map(protocol::phase),
                 written.needs().stream().map(protocol::criterion).toList(),
-                latest.flatMap(start -> written.regardless().map(moment -> clocks.day(moment, start))),
-                provenances.of(RuleHead.of("opening." + opening.role(), "Opening")
-                        .when(when)
-                        .ofPart(part.map(Included::face).orElse(""))));
+                provenances.of(head));
     }
 }

@@ -77,8 +77,7 @@ public record ShareTraining(Role role, Kind kind, double mass) {
 
     /** Both legs carry half each and bend together; what lands is told by its impact. */
     static Optional<Kind> kind(Role role) {
-        boolean both = role.counterpart().map(role.name()::equals).orElse(false)
-                && role.demands().stream().anyMatch(ShareTraining::isCarriedByBoth);
+        boolean both = role.isOfBoth() && role.demands().stream().anyMatch(ShareTraining::isCarriedByBoth);
         boolean lands = role.demands().stream()
                 .anyMatch(demand -> demand instanceof Demand.Strain strain && strain.kind() == StrainKind.IMPACT);
         return both ? Optional.of(lands ? Kind.LANDING : Kind.STANDING) : Optional.empty();

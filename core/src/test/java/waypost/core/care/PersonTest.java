@@ -12,6 +12,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,6 +32,7 @@ import waypost.core.demand.Posture;
 import waypost.core.demand.Support;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Besides;
+import waypost.core.exercise.Pose;
 import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
@@ -65,7 +68,7 @@ class PersonTest {
     private static final RoleKey GHOST = new RoleKey("ghost", "operated");
     private static final LocalDate DATE = DAY_ZERO.plusDays(20);
 
-    private static Role role(RoleKey key, String counterpart, Demand... demands) {
+    private static Role role(RoleKey key, String facing, Demand... demands) {
         List<Integer> parts = List.of(demands).stream().map(demand -> 0).toList();
         return new Role(
                 key,
@@ -74,12 +77,15 @@ class PersonTest {
                 parts,
                 Reducible.toSpan(20),
                 Set.of(),
-                counterpart.isEmpty() ? Optional.empty() : Optional.of(counterpart),
+                facing.isEmpty() ? Optional.empty() : Optional.of(facing),
                 Besides.NOTHING);
     }
 
     private static Activity activity(Role... roles) {
-        return new Activity.Test(roles[0].key().activity(), "An activity", "none", List.of(roles), "none");
+        Map<String, Pose> poses =
+                Stream.of(roles).collect(Collectors.toMap(Role::name, role -> Pose.of(Posture.SUPINE, Map.of())));
+        return new Activity.Test(
+                roles[0].key().activity(), "An activity", "none", List.of(roles), poses, List.of(), "none");
     }
 
     private static Demand bears(double percent, Support support) {

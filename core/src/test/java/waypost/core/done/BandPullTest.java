@@ -48,8 +48,10 @@ class BandPullTest {
         Pose pose = new Pose(
                 Posture.STANDING,
                 Map.of(),
+                Pose.Sides.ONE,
                 Map.of(),
                 List.of(),
+                false,
                 Optional.of(new Tether(Spot.PALM, from)),
                 Optional.empty());
         return plain.done(plain.roles(), Map.of("operated", pose));

@@ -31,7 +31,9 @@ class CarriedTest {
     }
 
     private static Carried carried(Posture posture, Role role) {
-        return Carried.by(Done.of(Pose.of(posture, Map.of()), role, Optional.empty(), List.of()));
+        Pose pose = Pose.of(posture, Map.of());
+        return Carried.by(Done.of(
+                role.name().equals("both") ? pose.of(Pose.Sides.ALIKE) : pose, role, Optional.empty(), List.of()));
     }
 
     /** Hands carry about 69 % of a push-up held up (Suprak and others 2011, from memory): a third each, the rest on the toes. */
@@ -85,7 +87,8 @@ class CarriedTest {
 
     @Test
     void whatAFileSaysOfAJointStays() {
-        Pose bent = Pose.of(Posture.PLANK, Map.of(Motion.ELBOW_FLEXION, Degrees.of(15)));
+        Pose bent = Pose.of(Posture.PLANK, Map.of(Motion.ELBOW_FLEXION, Degrees.of(15)))
+                .of(Pose.Sides.ALIKE);
 
         assertThat(Done.of(bent, role("both", NOTHING_OF_THE_LEGS), Optional.empty(), List.of())
                         .start()

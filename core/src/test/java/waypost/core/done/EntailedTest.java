@@ -41,7 +41,12 @@ class EntailedTest {
     }
 
     private static Besides done(Posture posture, Role role, String... equipment) {
-        Done done = Done.of(Pose.of(posture, Map.of()), role, Optional.empty(), List.of(equipment));
+        Pose pose = Pose.of(posture, Map.of());
+        Done done = Done.of(
+                role.name().equals("both") ? pose.of(Pose.Sides.ALIKE) : pose,
+                role,
+                Optional.empty(),
+                List.of(equipment));
         return Entailed.by(done, Carried.by(done), role, List.of(equipment));
     }
 
@@ -173,8 +178,8 @@ class EntailedTest {
         Level before = Level.NONE;
         for (double kilograms = 0.5; kilograms < 30; kilograms += 0.5) {
             Role held = role("operated", RAISE, new Demand.Held(Limb.ARM, new Load(kilograms, LoadUnit.KILOGRAMS)));
-            Level now =
-                    effort(Entailed.by(held).operated(), Tissue.FINGER_FLEXORS).orElseThrow();
+            Level now = effort(done(Posture.STANDING, held).operated(), Tissue.FINGER_FLEXORS)
+                    .orElseThrow();
 
             assertThat(now).isGreaterThanOrEqualTo(before);
             before = now;
@@ -203,12 +208,14 @@ class EntailedTest {
                 new Demand.Strain(StrainKind.IMPACT, Limb.LEG, Level.MODERATE));
 
         assertThat(effort(
-                        Entailed.by(role("operated", bears(Limb.LEG, 100, Support.ONE)))
+                        done(Posture.STANDING, role("operated", bears(Limb.LEG, 100, Support.ONE)))
                                 .operated(),
                         Tissue.HIP_ABDUCTORS))
                 .contains(Level.MODERATE);
-        assertThat(effort(Entailed.by(lands).operated(), Tissue.HIP_ABDUCTORS)).contains(Level.HIGH);
-        assertThat(effort(Entailed.by(lands).operated(), Tissue.CALF)).contains(Level.HIGH);
+        assertThat(effort(done(Posture.STANDING, lands).operated(), Tissue.HIP_ABDUCTORS))
+                .contains(Level.HIGH);
+        assertThat(effort(done(Posture.STANDING, lands).operated(), Tissue.CALF))
+                .contains(Level.HIGH);
     }
 
     @Test

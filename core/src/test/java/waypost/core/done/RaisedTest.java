@@ -70,7 +70,7 @@ class RaisedTest {
             bears(Limb.LEG, 100, Support.ONE));
 
     private static final Activity.Exercise SIT = exercise(
-            Pose.of(Posture.STANDING, Map.of()),
+            Pose.of(Posture.STANDING, Map.of()).of(Pose.Sides.ALIKE),
             "both",
             bends(Motion.KNEE_FLEXION, 90),
             bends(Motion.HIP_FLEXION, 90),

@@ -27,7 +27,9 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.EndRange;
 import waypost.core.demand.Lasting;
 import waypost.core.demand.Loading;
+import waypost.core.demand.Posture;
 import waypost.core.exercise.Activity;
+import waypost.core.exercise.Pose;
 import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
@@ -330,7 +332,8 @@ public final class Fixture {
     }
 
     public Activity squat() {
-        return new Activity.Test(ROLE.activity(), "Squat", "none", List.of(role()), "none");
+        Map<String, Pose> poses = Map.of(ROLE.role(), Pose.of(Posture.SUPINE, Map.of()));
+        return new Activity.Test(ROLE.activity(), "Squat", "none", List.of(role()), poses, List.of(), "none");
     }
 
     private Role role() {

@@ -30,7 +30,7 @@ class TestSafetyTest {
 
     private static Activity test(String measure) {
         Activity squat = FIXTURE.squat();
-        return new Activity.Test(squat.id(), "Squat test", measure, squat.roles(), "none");
+        return new Activity.Test(squat.id(), "Squat test", measure, squat.roles(), squat.poses(), List.of(), "none");
     }
 
     private static Milestone checked(int day, String measure, Reading... readings) {

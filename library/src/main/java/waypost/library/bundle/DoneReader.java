@@ -7,9 +7,11 @@ import java.util.Map;
 import waypost.core.body.Degrees;
 import waypost.core.body.Limb;
 import waypost.core.body.Motion;
+import waypost.core.demand.Level;
 import waypost.core.demand.Posture;
 import waypost.core.done.Carried;
 import waypost.core.done.Done;
+import waypost.core.done.Effort;
 import waypost.core.done.Entailed;
 import waypost.core.done.Understated;
 import waypost.core.exercise.Activity;
@@ -17,16 +19,16 @@ import waypost.core.exercise.Pose;
 import waypost.core.exercise.Role;
 import waypost.library.text.Entry;
 
-/** Reads how an exercise is done in each role, and works out what that asks beside what the role says. */
+/** Reads how an activity is done in each role, and works out what that asks beside what the role says. */
 final class DoneReader {
 
     private DoneReader() {}
 
-    /** How the body is placed in each role, by its name: as the exercise says, but for what the role says itself. */
-    static Map<String, Pose> poses(Entry exercise) {
-        Pose common = exercise.at("done").make(entry -> pose(entry, Word.at(entry, "posture", Posture.class)));
+    /** How the body is placed in each role, by its name: as the activity says, but for what the role says itself. */
+    static Map<String, Pose> poses(Entry activity) {
+        Pose common = activity.at("done").make(entry -> pose(entry, Word.at(entry, "posture", Posture.class)));
         Map<String, Pose> poses = new LinkedHashMap<>();
-        exercise.list("roles", role -> Map.entry(role.text("name"), own(role, common)))
+        activity.list("roles", role -> Map.entry(role.text("name"), own(role, common)))
                 .forEach(pose -> poses.put(pose.getKey(), pose.getValue()));
         return poses;
     }
@@ -41,8 +43,10 @@ final class DoneReader {
         return new Pose(
                 common.posture(),
                 both(common.still(), own.still()),
+                own.isOfBothSides() ? own.sides() : common.sides(),
                 both(common.other(), own.other()),
                 own.touching().isEmpty() ? common.touching() : own.touching(),
+                common.inPassing() || own.inPassing(),
                 own.band().or(common::band),
                 own.because().or(common::because));
     }
@@ -58,10 +62,12 @@ final class DoneReader {
         return new Pose(
                 posture,
                 angles(entry),
+                entry.has("both") ? Word.at(entry, "both", Pose.Sides.class) : Pose.Sides.ONE,
                 entry.find("other").map(DoneReader::angles).orElse(Map.of()),
                 entry.list("touching", touch -> touch.as(Touch::parse)).stream()
                         .flatMap(List::stream)
                         .toList(),
+                entry.maybe("in-passing", Boolean::parseBoolean).orElse(false),
                 entry.find("band").map(TetherReader::tether),
                 entry.find("because").map(Entry::text));
     }
@@ -74,30 +80,37 @@ final class DoneReader {
         return still;
     }
 
-    /** The exercise with what doing it asks; a role that can't be held as it is said, or says too little, is refused. */
-    static Activity.Exercise entailing(Activity.Exercise exercise, Entry entry) {
-        List<Role> roles = exercise.roles().stream()
-                .map(role -> entailing(exercise, role, entry))
+    /** The roles with what doing them asks; one that can't be held as it is said, or says too little, is refused. */
+    static List<Role> entailing(Activity activity, Entry entry) {
+        return activity.roles().stream()
+                .map(role -> entailing(activity, role, entry))
                 .toList();
-        return exercise.with(roles);
     }
 
-    private static Role entailing(Activity.Exercise exercise, Role role, Entry entry) {
+    private static Role entailing(Activity activity, Role role, Entry entry) {
         try {
-            Done done = Done.of(exercise, role);
+            Done done = Done.of(activity, role);
             Carried carried = Carried.by(done);
-            if (exercise.pose(role).because().isEmpty()) {
+            if (activity.pose(role).because().isEmpty()) {
                 for (Limb limb : Limb.values()) {
                     Understated.in(role, carried, limb).ifPresent(less -> entry.problem(role.key() + ": " + say(less)));
                 }
+                for (Effort effort : Effort.of(done, carried, role)) {
+                    effort.understated(role).ifPresent(less -> entry.problem(role.key() + ": " + say(effort, less)));
+                }
             }
-            return role.asking(
-                    Entailed.by(done, carried, role, exercise.teaching().equipment())
-                            .with(role.besides().operated()));
+            return role.asking(Entailed.by(done, carried, role, activity.equipment())
+                    .with(role.besides().operated()));
         } catch (IllegalArgumentException unheld) {
             entry.problem(role.key() + ": " + unheld.getMessage() + "; say under 'done' what touches what");
             return role;
         }
+    }
+
+    private static String say(Effort effort, Level said) {
+        return "the " + Word.of(effort.tissue()) + ": found the effort " + Word.of(said)
+                + ", allowed: more, since done so it" + " holds " + Math.round(100 * effort.share())
+                + " % of what strong people can, or a 'because' in words";
     }
 
     private static String say(Understated less) {

@@ -3,6 +3,7 @@ package waypost.library.bundle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import waypost.core.demand.BodyShare;
 import waypost.core.demand.Count;
@@ -10,12 +11,13 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.EndRange;
 import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
-import waypost.core.done.Entailed;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Arrangements;
 import waypost.core.exercise.Besides;
 import waypost.core.exercise.Dose;
+import waypost.core.exercise.Facing;
 import waypost.core.exercise.Ladder;
+import waypost.core.exercise.Pose;
 import waypost.core.exercise.Progression;
 import waypost.core.exercise.Purpose;
 import waypost.core.exercise.Reducible;
@@ -68,6 +70,7 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
         Reducible reducible =
                 entry.find("reduce").map(ExerciseReader::reducible).orElse(Reducible.NOTHING);
         String id = entry.text("id");
+        Map<String, Pose> poses = DoneReader.poses(entry);
         Activity.Exercise exercise = new Activity.Exercise(
                 id,
                 entry.text("title"),
@@ -76,10 +79,10 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
                 entry.text("harder"),
                 Word.at(entry, "rises", Rise.class),
                 Word.at(entry, "purpose", Purpose.class),
-                roles(id, entry, reducible),
+                new Facing(roles(id, entry, reducible), poses).worked(),
                 entry.at("dose").make(ExerciseReader::dose),
                 Word.at(entry, "progression", Progression.class),
-                DoneReader.poses(entry),
+                poses,
                 Arrangements.NONE,
                 new Teaching(
                         texts(entry, "cues"),
@@ -105,24 +108,24 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
     private Activity test(Entry entry) {
         String measure = measured(entry.at("measure"));
         String id = entry.text("id");
-        return new Activity.Test(
+        Map<String, Pose> poses = DoneReader.poses(entry);
+        Activity.Test test = new Activity.Test(
                 id,
                 entry.text("title"),
                 measure,
-                roles(id, entry, Reducible.NOTHING).stream()
-                        .map(role -> role.asking(
-                                Entailed.by(role).with(role.besides().operated())))
-                        .toList(),
+                new Facing(roles(id, entry, Reducible.NOTHING), poses).worked(),
+                poses,
+                texts(entry, "equipment"),
                 entry.text("instead"));
+        return test.with(DoneReader.entailing(test, entry));
     }
 
     private static List<Role> roles(String activity, Entry entry, Reducible reducible) {
-        List<String> names = entry.list("roles", role -> role.text("name"));
-        return entry.whole("roles", role -> role(activity, role, reducible, names));
+        return entry.whole("roles", role -> role(activity, role, reducible));
     }
 
     /** A role's demands stand under "asks" when all occur together, else under "parts", each with its own. */
-    private static Role role(String activity, Entry entry, Reducible reducible, List<String> names) {
+    private static Role role(String activity, Entry entry, Reducible reducible) {
         List<Demand> demands = new ArrayList<>();
         List<Integer> parts = new ArrayList<>();
         List<Entry> each = entry.has("parts") ? entry.list("parts", part -> part) : List.of(entry);
@@ -139,16 +142,8 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
                 parts,
                 entry.find("reduce").map(ExerciseReader::reducible).orElse(reducible),
                 Set.of(),
-                entry.maybe("counterpart", name -> oneOf(name, names)),
+                Optional.empty(),
                 Besides.NOTHING.with(entry.whole("besides", DemandReader::demand)));
-    }
-
-    /** The other limb plays a role of the same activity, or none is written. */
-    private static String oneOf(String name, List<String> names) {
-        if (!names.contains(name)) {
-            throw new IllegalArgumentException(Suggestion.oneOf(name, names));
-        }
-        return name;
     }
 
     private static Reducible reducible(Entry entry) {

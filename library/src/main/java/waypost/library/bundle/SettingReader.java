@@ -73,7 +73,7 @@ final class SettingReader {
     /** The exercise with what it asks as it is usually set up, and in every other way. */
     static Activity.Exercise arranged(Activity.Exercise exercise, Entry entry) {
         List<Read> read = entry.list("settings", SettingReader::setting);
-        Activity.Exercise usual = DoneReader.entailing(exercise, entry);
+        Activity.Exercise usual = exercise.with(DoneReader.entailing(exercise, entry));
         if (read.isEmpty()) {
             return usual;
         }
@@ -93,9 +93,7 @@ final class SettingReader {
             for (Read each : read) {
                 so = each.chosen(so, chosen.choice(each.setting().name()).orElseThrow());
             }
-            List<Role> roles = asksTheSame(so, exercise)
-                    ? usual.roles()
-                    : DoneReader.entailing(so, entry).roles();
+            List<Role> roles = asksTheSame(so, exercise) ? usual.roles() : DoneReader.entailing(so, entry);
             return new Arranged(roles, so.poses());
         } catch (IllegalArgumentException unreached) {
             entry.problem(chosen + ": " + unreached.getMessage());

@@ -37,7 +37,7 @@ final class BodyList {
         if (!besides.operated().isEmpty()) {
             lines.add("  also asks: " + AskedWords.say(besides.operated()));
         }
-        if (role.counterpart().isEmpty() && !besides.other().isEmpty()) {
+        if (role.facing().isEmpty() && !besides.other().isEmpty()) {
             lines.add("  of the other side: " + AskedWords.say(besides.other()));
         }
         exercise.pose(role).because().ifPresent(because -> lines.add("  says less because: " + because));

@@ -94,13 +94,13 @@ record ExerciseChecks(Bundle bundle, Places places) {
 
     /** A body that holds still can't tell what an ankle does in walking and landing; in a boot it does nothing. */
     private Stream<Finding> passing() {
-        return exercises().stream()
-                .filter(exercise -> !exercise.teaching().equipment().contains("boot"))
-                .filter(exercise -> exercise.roles().stream()
-                        .anyMatch(role -> Done.of(exercise, role).inPassing() && !bendsTheAnkle(role)))
-                .map(exercise -> places.activity(
+        return bundle.activities().stream()
+                .filter(activity -> !activity.equipment().contains("boot"))
+                .filter(activity -> activity.roles().stream()
+                        .anyMatch(role -> Done.of(activity, role).inPassing() && !bendsTheAnkle(role)))
+                .map(activity -> places.activity(
                         Check.PASSING_UNSAID,
-                        exercise.id(),
+                        activity.id(),
                         "it walks or lands and doesn't say what the ankle does",
                         "Say the ankle's motion"));
     }

@@ -22,14 +22,17 @@ public final class PoseWords {
                 .map(start ->
                         joint(start.getKey(), start.getValue(), end.getOrDefault(start.getKey(), start.getValue())))
                 .forEach(parts::add);
+        if (pose.isOfBothSides()) {
+            parts.add(pose.sides() == Pose.Sides.IN_TURN ? "the two sides in turn" : "both sides alike");
+        }
         return String.join("; ", parts) + ".";
     }
 
     /** The same, with what it is done with: "Sitting; knee flexion 90° to 10°. With: band, chair." */
-    public static String say(Activity.Exercise exercise, Role role) {
-        List<String> equipment = exercise.teaching().equipment();
+    public static String say(Activity activity, Role role) {
+        List<String> equipment = activity.equipment();
         String with = equipment.isEmpty() ? "" : " With: " + String.join(", ", equipment) + ".";
-        return say(exercise.pose(role), role) + with;
+        return say(activity.pose(role), role) + with;
     }
 
     private static String joint(Motion motion, Degrees start, Degrees end) {

@@ -47,7 +47,7 @@ class JudgeCommandTest {
         assertThat(ran.out())
                 .contains("early-school on 2031-04-03: day 52, 7 weeks 3 days completed · in week 8")
                 .contains("ASK: Was a meniscus repaired, and how was it torn? Not stated: the stricter rule applies; an"
-                        + " answer would open up to 20.")
+                        + " answer would open up to 21.")
                 .contains("Stay between 10° and 90°; 0° to 90° asked. Until Mon 7 Apr 2031 (8 weeks completed).")
                 .contains("test not safe yet: Quadriceps symmetry of 80 %. The test is safe from Mon 5 May 2031"
                         + " (12 weeks completed).")

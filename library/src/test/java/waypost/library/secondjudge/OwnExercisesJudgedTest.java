@@ -137,7 +137,7 @@ class OwnExercisesJudgedTest {
                 role.parts(),
                 role.reducible(),
                 role.setUps(),
-                role.counterpart(),
+                role.facing(),
                 role.besides());
     }
 

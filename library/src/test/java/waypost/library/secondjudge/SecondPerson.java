@@ -2,15 +2,18 @@ package waypost.library.secondjudge;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import waypost.core.anatomy.Contact;
+import waypost.core.anatomy.Half;
 import waypost.core.body.Limb;
 import waypost.core.demand.BodyShare;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Posture;
 import waypost.core.demand.Support;
-import waypost.core.exercise.Activity;
+import waypost.core.exercise.Pose;
 import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
 import waypost.core.exercise.RoleKey;
@@ -80,7 +83,7 @@ final class SecondPerson {
 
     private Optional<SecondJudge.Opinion> facing(Other other, Role role) {
         Optional<Role> part =
-                role.counterpart().flatMap(name -> role(new RoleKey(role.key().activity(), name)));
+                otherPart(role).flatMap(name -> role(new RoleKey(role.key().activity(), name)));
         if (part.isPresent()) {
             return Optional.of(other.judge().judge(part.get()));
         }
@@ -118,6 +121,31 @@ final class SecondPerson {
         return Optional.of(other.judge().judgeMeanwhile(lying, covered));
     }
 
+    /** What the other limb plays: the same where both sides are alike, or the part that touches the same on the other side. */
+    private Optional<String> otherPart(Role role) {
+        Map<String, Pose> poses =
+                first.bundle().findActivity(role.key().activity()).orElseThrow().poses();
+        Pose mine = poses.get(role.name());
+        if (mine.isOfBothSides()) {
+            return Optional.of(role.name());
+        }
+        Set<String> touched = touched(mine, false);
+        return touched.equals(touched(mine, true))
+                ? Optional.empty()
+                : poses.keySet().stream()
+                        .filter(name -> touched(poses.get(name), true).equals(touched))
+                        .findFirst();
+    }
+
+    private static Set<String> touched(Pose pose, boolean turned) {
+        Set<String> touched = new TreeSet<>();
+        for (Contact contact : pose.touching()) {
+            boolean operated = contact.half() == Half.OPERATED;
+            touched.add((operated == turned ? "other " : "operated ") + contact.spot() + contact.surface());
+        }
+        return touched;
+    }
+
     private Optional<Role> role(RoleKey key) {
         return first.bundle().activities().stream()
                 .flatMap(activity -> activity.roles().stream())
@@ -132,9 +160,7 @@ final class SecondPerson {
                 .findFirst()
                 .or(() -> first.bundle()
                         .findActivity(role.key().activity())
-                        .filter(Activity.Exercise.class::isInstance)
-                        .map(activity ->
-                                ((Activity.Exercise) activity).pose(role).posture()));
+                        .map(activity -> activity.pose(role).posture()));
     }
 
     private static Posture fromTheOtherSide(Posture posture) {
@@ -167,7 +193,7 @@ final class SecondPerson {
                 parts,
                 role.reducible(),
                 role.setUps(),
-                role.counterpart(),
+                role.facing(),
                 turned.besides());
     }
 }

@@ -34,7 +34,7 @@ final class WholeBody {
                 parts,
                 role.reducible(),
                 role.setUps(),
-                role.counterpart(),
+                role.facing(),
                 role.besides());
     }
 
