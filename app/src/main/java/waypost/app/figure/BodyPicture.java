@@ -74,10 +74,13 @@ final class BodyPicture {
         return sum;
     }
 
-    private List<String> besidesWalls() {
+    /** A wall that is leaned on is drawn as what is touched; a box that is jumped on or off is no seat. */
+    private List<String> besides() {
         boolean leans =
                 done.end().contacts().stream().anyMatch(contact -> contact.surface() instanceof Surface.Upright);
-        return leans ? equipment.stream().filter(name -> !name.equals("wall")).toList() : equipment;
+        return equipment.stream()
+                .filter(name -> !(leans && name.equals("wall")) && !(done.inPassing() && name.equals("box")))
+                .toList();
     }
 
     private static boolean isSeenFromTheFront(Motion leading) {
@@ -111,7 +114,7 @@ final class BodyPicture {
         BodyShapes after = new BodyShapes(end, camera);
         Surroundings around = new Surroundings(start, end, done.end(), tether, camera);
         Limb still = limb() == Limb.ARM ? Limb.LEG : Limb.ARM;
-        Equipment things = new Equipment(start, end, camera, done.posture(), limb(), besidesWalls());
+        Equipment things = new Equipment(start, end, camera, done.posture(), limb(), besides());
         List<Shape> shapes = new ArrayList<>(things.behind());
         shapes.addAll(after.limb(Half.OTHER, Limb.ARM, "body-far"));
         shapes.addAll(after.limb(Half.OTHER, Limb.LEG, "body-far"));

@@ -1,7 +1,9 @@
 package waypost.app.figure;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import waypost.core.anatomy.Half;
 import waypost.core.anatomy.Skeleton;
@@ -10,7 +12,8 @@ import waypost.core.body.Limb;
 import waypost.core.demand.Posture;
 
 /**
- * What an exercise needs and the body does not rest on: a table under the hand, a wall at the back, a ball.
+ * What an exercise needs and the body does not rest on all the time: a table under the hand, a wall at the back, a ball, a seat
+ * that is risen from, what somebody who walks leans on.
  *
  * @param names as the exercise's file has them
  */
@@ -22,6 +25,9 @@ record Equipment(Skeleton start, Skeleton end, Camera camera, Posture posture, L
     private static final double WALL = 195;
     private static final double BEHIND = 11;
     private static final double BALL = 9;
+    private static final double SEAT = 22;
+    private static final double UNDER_THE_SEAT = 9;
+    private static final double MOST_OF_A_SEAT = 75;
 
     /** What stands behind the body in the picture. */
     List<Shape> behind() {
@@ -33,7 +39,34 @@ record Equipment(Skeleton start, Skeleton end, Camera camera, Posture posture, L
             double x = backs().mapToDouble(Point::x).min().orElse(0) - BEHIND;
             shapes.add(BodyShapes.stroke(THING, 3, new Point(x, 0), new Point(x, WALL)));
         }
+        if (camera.seesTheGround()
+                && posture == Posture.STANDING
+                && (names.contains("chair") || names.contains("box"))) {
+            seat().ifPresent(shapes::add);
+        }
+        if (camera.seesTheGround() && posture == Posture.STANDING) {
+            shapes.addAll(new WalkingAid(end, camera, names).shapes());
+        }
         return shapes;
+    }
+
+    /** What is sat down on before or after the movement, where the seat comes low enough for it. */
+    private Optional<Shape> seat() {
+        return Stream.of(start, end)
+                .map(body -> camera.at(body.spot(Half.OPERATED, Spot.SEAT)))
+                .min(Comparator.comparingDouble(Point::y))
+                .filter(low -> low.y() < MOST_OF_A_SEAT)
+                .map(low -> {
+                    double height = low.y() - UNDER_THE_SEAT;
+                    return new Shape(
+                            THING + " body-block",
+                            Point.path(
+                                    new Point(low.x() - SEAT, 0),
+                                    new Point(low.x() - SEAT, height),
+                                    new Point(low.x() + SEAT / 2, height),
+                                    new Point(low.x() + SEAT / 2, 0)),
+                            2);
+                });
     }
 
     /** What is in the hand, or under it. */

@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
@@ -142,6 +143,28 @@ class FiguresTest {
         for (String kind : List.of("body-start", "body-end", "body-trunk", "body-far", "body-mark")) {
             assertThat(sheet).contains("." + kind + " {", "class=\"" + kind + "\"");
         }
+    }
+
+    /** What the hands lean on reaches the floor, and what is sat down on stands under the seat. */
+    @ParameterizedTest
+    @CsvSource({
+        "walk-frame, 1",
+        "walk-crutches, 2",
+        "walk-cane, 1",
+        "walk-free, 0",
+        "chair-rise, 1",
+        "five-rises, 1",
+        "box-squat, 1",
+        "jump-box, 0"
+    })
+    void aidsAndSeatsStandOnTheFloor(String activity, int things) {
+        Activity drawn = ShippedLibrary.read().findActivity(activity).orElseThrow();
+        Figure figure = Figures.of(drawn, drawn.roles().get(0), Optional.empty(), Side.RIGHT);
+
+        assertThat(figure.shapes())
+                .filteredOn(shape -> shape.kind().startsWith("body-thing"))
+                .hasSize(things)
+                .allSatisfy(shape -> assertThat(points(shape.path())).anyMatch(point -> Math.abs(point[1]) < 0.1));
     }
 
     @Test
