@@ -154,4 +154,20 @@ class RaisedTest {
         assertThatThrownBy(() -> Raised.by(STEP_UP, Raised.What.HANDS, 0.1))
                 .hasMessageContaining("found no place that is on it");
     }
+
+    private static final Activity.Exercise PULL =
+            exercise(Pose.of(Posture.PRONE, Map.of()), "operated", moves(Motion.SHOULDER_FLEXION, 20, 110));
+
+    /** One hole of 5 cm higher: the arm begins further overhead, and needs as much; by hand 117 degrees at 20 cm. */
+    @Test
+    void aHigherBarBeginsFurtherOverhead() {
+        double usual = height(Raised.What.BAR, PULL);
+
+        Activity.Exercise higher = Raised.by(PULL, Raised.What.BAR, 0.2 - usual);
+
+        assertThat(most(higher, Motion.SHOULDER_FLEXION)).isEqualTo(117);
+        assertThat(height(Raised.What.BAR, higher)).isCloseTo(0.2, within(0.01));
+        assertThatThrownBy(() -> Raised.by(PULL, Raised.What.BAR, 1))
+                .hasMessageContaining("allowed: one that arms reach ahead of somebody who lies");
+    }
 }
