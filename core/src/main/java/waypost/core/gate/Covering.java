@@ -40,7 +40,13 @@ final class Covering {
         private List<RoleGate> vouching() {
             List<RoleGate> found = vouching;
             if (found == null) {
-                found = roles.stream().filter(gate -> gate.vouchesFor(demand)).toList();
+                List<RoleGate> those = new ArrayList<>();
+                for (RoleGate role : roles) {
+                    if (role.vouchesFor(demand)) {
+                        those.add(role);
+                    }
+                }
+                found = List.copyOf(those);
                 vouching = found;
             }
             return found;
@@ -124,7 +130,12 @@ final class Covering {
         }
 
         private boolean isAsked(Ask ask) {
-            return ask.vouching().stream().anyMatch(gate -> judge(gate).kind() == VerdictKind.OPEN);
+            for (RoleGate gate : ask.vouching()) {
+                if (judge(gate).kind() == VerdictKind.OPEN) {
+                    return true;
+                }
+            }
+            return false;
         }
     }
 }

@@ -137,7 +137,15 @@ final class RoleGate {
 
     /** Whether whoever does this does all that {@code asked} asks, and the protocol says whether this may be done. */
     boolean vouchesFor(Demand asked) {
-        return spokenFor && underLimits.whole().demands().stream().anyMatch(asked::isNoMoreThan);
+        if (!spokenFor) {
+            return false;
+        }
+        for (Demand demand : underLimits.whole().demands()) {
+            if (asked.isNoMoreThan(demand)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     Verdict judge(Facts facts, Covering.Today covering) {

@@ -11,6 +11,7 @@ import waypost.core.anatomy.Half;
 import waypost.core.anatomy.Spot;
 import waypost.core.anatomy.Stance;
 import waypost.core.anatomy.Surface;
+import waypost.core.body.Degrees;
 import waypost.core.body.Limb;
 import waypost.core.body.Motion;
 
@@ -84,6 +85,31 @@ final class SecondBody {
             }
         }
         return found;
+    }
+
+    /**
+     * How hard it is to bend a joint of the operated side further, by virtual work: how much the weight of the whole, and of what
+     * is held in the hand or hangs at the ankle, rises for a small turn. In body weights times statures.
+     *
+     * @param load share of the body's mass that is held there
+     */
+    static double rises(Stance said, Motion motion, double load) {
+        double ankle = saysAnkles(said) ? Double.NaN : ankle(said);
+        double lean = lean(said, ankle);
+        String place = Half.OPERATED + (motion.joint().limb() == Limb.ARM ? " PALM" : " ANKLE");
+        double higher = height(turned(said, motion, LEAN / 2), ankle, lean, place, load);
+        double lower = height(turned(said, motion, -LEAN / 2), ankle, lean, place, load);
+        return (higher - lower) / Math.toRadians(LEAN);
+    }
+
+    private static double height(Stance said, double ankle, double lean, String place, double load) {
+        Bent bent = leaning(said, ankle, lean);
+        return bent.centre.z + load * bent.places.get(place).z;
+    }
+
+    private static Stance turned(Stance said, Motion motion, double degrees) {
+        Degrees now = Degrees.of(said.angles().at(Half.OPERATED, motion) + degrees);
+        return new Stance(said.attitude(), said.angles().with(Half.OPERATED, motion, now), said.contacts());
     }
 
     private static Range both(Range one, Range other) {
