@@ -38,6 +38,14 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
         top.list("tests", this::test).forEach(test -> add(test, top));
     }
 
+    /** An exercise as its file says it, without what doing it asks besides. */
+    private record Written(Activity.Exercise exercise, Entry entry) {
+
+        Optional<Activity.Exercise> workedOut() {
+            return entry.tried(at -> SettingReader.arranged(exercise, at));
+        }
+    }
+
     private String measured(Entry entry) {
         return entry.as(id -> {
             if (!measures.containsKey(id)) {
@@ -56,7 +64,11 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
                     .filter(a -> a instanceof Activity.Exercise e && e.ladder().equals(ladder.id()))
                     .count()
         };
-        entry.list("rungs", exercise -> exercise(exercise, ladder, ++rung[0])).forEach(e -> add(e, entry));
+        // What doing each asks is worked out beside the others: a third of reading a library goes here.
+        entry.list("rungs", written -> new Written(exercise(written, ladder, ++rung[0]), written)).parallelStream()
+                .map(Written::workedOut)
+                .toList()
+                .forEach(exercise -> exercise.ifPresent(e -> add(e, entry)));
         return ladder;
     }
 
@@ -66,12 +78,12 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
         }
     }
 
-    private Activity exercise(Entry entry, Ladder ladder, int rung) {
+    private static Activity.Exercise exercise(Entry entry, Ladder ladder, int rung) {
         Reducible reducible =
                 entry.find("reduce").map(ExerciseReader::reducible).orElse(Reducible.NOTHING);
         String id = entry.text("id");
         Map<String, Pose> poses = DoneReader.poses(entry);
-        Activity.Exercise exercise = new Activity.Exercise(
+        return new Activity.Exercise(
                 id,
                 entry.text("title"),
                 ladder.id(),
@@ -90,7 +102,6 @@ record ExerciseReader(Map<String, Measure> measures, Map<String, Ladder> ladders
                         texts(entry, "easier"),
                         texts(entry, "stop"),
                         texts(entry, "equipment")));
-        return SettingReader.arranged(exercise, entry);
     }
 
     private static List<String> texts(Entry entry, String key) {

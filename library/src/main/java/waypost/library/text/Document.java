@@ -1,6 +1,8 @@
 package waypost.library.text;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -21,7 +23,7 @@ public final class Document {
     private final String file;
     private final String text;
     private final Node root;
-    private final List<Problem> problems = new ArrayList<>();
+    private final List<Problem> problems = Collections.synchronizedList(new ArrayList<>());
 
     Document(String file, String text, Node root) {
         this.file = file;
@@ -103,12 +105,14 @@ public final class Document {
     /** Refuses the document with everything found in it so far. */
     public void refuseIfAnyProblem() {
         if (!problems.isEmpty()) {
-            throw new RefusedException(problems);
+            throw new RefusedException(problems());
         }
     }
 
-    /** Everything found so far. */
+    /** Everything found so far, by line: parts of a document may be read beside each other. */
     public List<Problem> problems() {
-        return List.copyOf(problems);
+        return List.copyOf(problems).stream()
+                .sorted(Comparator.comparingInt(Problem::line))
+                .toList();
     }
 }
