@@ -59,8 +59,9 @@ public final class Entailed {
      * holds still: the file has to say it.
      *
      * @param carried what the limbs carry meanwhile
+     * @param efforts what holds weight meanwhile, {@link Effort#of}
      */
-    public static Besides by(Done done, Carried carried, Role role, List<String> equipment) {
+    public static Besides by(Done done, Carried carried, List<Effort> efforts, Role role, List<String> equipment) {
         List<Demand> operated = new ArrayList<>();
         List<Demand> other = new ArrayList<>();
         if (!done.inPassing()) {
@@ -68,7 +69,7 @@ public final class Entailed {
             operated.addAll(entailed.of(Half.OPERATED));
             other.addAll(entailed.of(Half.OTHER));
         }
-        Stream.of(Muscles.of(role, Effort.of(done, carried, role)), Hands.of(role, equipment))
+        Stream.of(Muscles.of(role, efforts), Hands.of(role, equipment))
                 .flatMap(List::stream)
                 .filter(demand -> operated.stream().noneMatch(demand::isOfTheSameAs))
                 .forEach(operated::add);

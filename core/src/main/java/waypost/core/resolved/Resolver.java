@@ -3,12 +3,12 @@ package waypost.core.resolved;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -56,7 +56,7 @@ public final class Resolver {
     private Resolver(Protocol protocol, Answers answers) {
         this.protocol = protocol;
         this.answers = answers;
-        Map<String, Set<String>> known = new ConcurrentHashMap<>();
+        Map<String, Set<String>> known = new HashMap<>();
         this.possible = id -> known.computeIfAbsent(id, key -> answers.possible(protocol.question(key)));
         this.provenances = new Provenances(protocol, answers);
         List<Question> outside = protocol.questions().stream()

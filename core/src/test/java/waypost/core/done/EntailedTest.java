@@ -47,7 +47,8 @@ class EntailedTest {
                 role,
                 Optional.empty(),
                 List.of(equipment));
-        return Entailed.by(done, Carried.by(done), role, List.of(equipment));
+        Carried carried = Carried.by(done);
+        return Entailed.by(done, carried, Effort.of(done, carried, role), role, List.of(equipment));
     }
 
     private static Demand.Movement moves(Motion motion, double least, double most, Mode mode, Chain chain) {

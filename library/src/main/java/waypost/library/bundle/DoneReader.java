@@ -91,15 +91,16 @@ final class DoneReader {
         try {
             Done done = Done.of(activity, role);
             Carried carried = Carried.by(done);
+            List<Effort> efforts = Effort.of(done, carried, role);
             if (activity.pose(role).because().isEmpty()) {
                 for (Limb limb : Limb.values()) {
                     Understated.in(role, carried, limb).ifPresent(less -> entry.problem(role.key() + ": " + say(less)));
                 }
-                for (Effort effort : Effort.of(done, carried, role)) {
+                for (Effort effort : efforts) {
                     effort.understated(role).ifPresent(less -> entry.problem(role.key() + ": " + say(effort, less)));
                 }
             }
-            return role.asking(Entailed.by(done, carried, role, activity.equipment())
+            return role.asking(Entailed.by(done, carried, efforts, role, activity.equipment())
                     .with(role.besides().operated()));
         } catch (IllegalArgumentException unheld) {
             entry.problem(role.key() + ": " + unheld.getMessage() + "; say under 'done' what touches what");
@@ -109,7 +110,7 @@ final class DoneReader {
 
     private static String say(Effort effort, Level said) {
         return "the " + Word.of(effort.tissue()) + ": found the effort " + Word.of(said)
-                + ", allowed: more, since done so it" + " holds " + Math.round(100 * effort.share())
+                + ", allowed: more, since done so it holds " + Math.round(100 * effort.share())
                 + " % of what strong people can, or a 'because' in words";
     }
 
