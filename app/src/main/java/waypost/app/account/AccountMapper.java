@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 interface AccountMapper {
 
     @Select("""
-            select a.id, a.clinic_id, c.name as clinic_name, c.zone, a.sign_in_name, a.display_name as name, a.role,
+            select a.id, a.clinic_id, c.name as clinic_name, c.zone, c.date_order, a.sign_in_name, a.display_name as name, a.role,
                    a.password_hash as hash
               from account a
               join clinic c on c.id = a.clinic_id
@@ -108,6 +108,12 @@ interface AccountMapper {
 
     @Select("select demands_second_factor from clinic where id = #{clinicId}")
     boolean demandsSecondFactor(UUID clinicId);
+
+    @Update("update clinic set date_order = #{order} where id = #{clinicId}")
+    int updateDateOrder(UUID clinicId, DateOrder order);
+
+    @Select("select date_order from clinic where id = #{clinicId}")
+    DateOrder dateOrder(UUID clinicId);
 
     @Insert("insert into account_event (id, account_id, what, done_by) values (#{id}, #{accountId}, #{what}, #{by})")
     int insertEvent(UUID id, UUID accountId, AccountEvent what, UUID by);

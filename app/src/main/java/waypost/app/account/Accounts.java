@@ -87,6 +87,19 @@ public class Accounts implements UserDetailsService {
         return mapper.demandsSecondFactor(staff.clinicId());
     }
 
+    DateOrder dateOrder(Staff staff) {
+        return mapper.dateOrder(staff.clinicId());
+    }
+
+    /** Sets the order in which everybody of the clinic is asked for a date, from their next sign-in on. */
+    @Transactional
+    public void orderDates(Staff by, @Nullable DateOrder order) {
+        if (order == null) {
+            throw new FormProblem("order", "Choose an order from the list.");
+        }
+        mapper.updateDateOrder(by.clinicId(), order);
+    }
+
     public boolean isSetUp() {
         return mapper.anyClinic();
     }

@@ -87,6 +87,18 @@ class ClinicController {
         return signed(staff, session, password, () -> keeping.demandSecondFactor(staff, demands));
     }
 
+    /** The order in which the clinic writes dates. */
+    @PostMapping("/clinic/dates")
+    ModelAndView orderDates(
+            @AuthenticationPrincipal Staff staff, @RequestParam @Nullable DateOrder order, HttpSession session) {
+        try {
+            accounts.orderDates(staff, order);
+            return new ModelAndView("redirect:/clinic");
+        } catch (FormProblem problem) {
+            return refused(staff, session, problem);
+        }
+    }
+
     /** What happened at the clinic's accounts: sign-ins, refusals, changes. */
     @GetMapping("/clinic/sign-ins")
     ModelAndView signIns(@AuthenticationPrincipal Staff staff) {
@@ -136,6 +148,8 @@ class ClinicController {
                 .addObject("lead", staff.role() == StaffRole.LEAD)
                 .addObject("askPassword", freshness.mustAsk(session))
                 .addObject("demands", accounts.demandsSecondFactor(staff))
+                .addObject("dateOrder", accounts.dateOrder(staff))
+                .addObject("dateOrders", DateOrder.values())
                 .addObject("accounts", accounts.ofClinic(staff.clinicId()))
                 .addObject(
                         "roles",

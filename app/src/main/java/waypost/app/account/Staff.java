@@ -13,6 +13,7 @@ public record Staff(
         UUID clinicId,
         String clinicName,
         String zone,
+        DateOrder dateOrder,
         String signInName,
         String name,
         StaffRole role,

@@ -10,6 +10,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.thymeleaf.web.servlet.JakartaServletWebApplication;
+import waypost.app.account.DateOrder;
 import waypost.app.account.Permission;
 import waypost.app.account.Staff;
 
@@ -27,6 +28,11 @@ class Layout {
 
     /** Who is signed in, what they may do, and whether this is the demo. */
     public record Shell(Optional<Staff> staff, boolean demo) {
+
+        /** The order in which dates are asked for; of a session older than the choice the one that stood then. */
+        public DateOrder dateOrder() {
+            return staff.map(Staff::dateOrder).orElse(DateOrder.DAY_FIRST);
+        }
 
         public boolean may(String permission) {
             return staff.map(s -> s.may(Permission.valueOf(permission))).orElse(false);

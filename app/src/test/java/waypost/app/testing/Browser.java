@@ -139,11 +139,12 @@ public final class Browser implements AutoCloseable {
         });
     }
 
-    /** Sets a date field, which has no plain text of its own. */
+    /** Types into a date field; a year that stands first is read in every clinic. */
     public void date(String field, String isoDate) {
-        onShown(
-                By.cssSelector("main [name='" + field + "']"),
-                element -> driver.executeScript("arguments[0].value = arguments[1]", element, isoDate));
+        onShown(By.cssSelector("main .date-field:has(> [name='" + field + "']) > .typed"), element -> {
+            element.clear();
+            element.sendKeys(isoDate);
+        });
     }
 
     public void choose(String field, String value) {
