@@ -116,6 +116,37 @@ class BandOrderTest {
                                 + " the knee, for somebody of 1.75 m\\.");
     }
 
+    /** The demo's springs are measured to three times their 60 cm, so the carriage's whole way is told. */
+    @Test
+    void theCardTellsWhichSpringStaysWithinTheDose() {
+        Working visit = Working.beginner(Visitor.signedIn("therapist"), 20).checkedIn();
+        visit.plan("ADD", "carriage-both/operated", "");
+
+        assertThat(visit.page("carriage-both/operated"))
+                .containsPattern(
+                        "Spring (reed|gull|reed and gull): \\d+ N in each hand at the start, \\d+ N at the far end,"
+                                + " \\d+ cm on; [\\d.]+ and [\\d.]+ N·m at the shoulder, for somebody of 1\\.75 m\\.");
+    }
+
+    @Test
+    void springsAreAnOrderOfTheirOwn() {
+        Visitor lead = Visitor.signedIn("upriver");
+        Map<String, String> form = order("fern");
+        form.put("length1", "40");
+        form.put("home1", "45");
+        form.put("pull1", "2.5");
+
+        assertThat(lead.post("/clinic/springs", form).body()).contains("The order is set.");
+        assertThat(lead.get("/clinic/springs").body())
+                .contains("value=\"fern\"")
+                .contains("value=\"45\"")
+                .contains("spring 1");
+        assertThat(lead.get("/clinic/bands").body()).doesNotContain("fern");
+        form.put("home1", "4");
+        assertThat(lead.post("/clinic/springs", form).body())
+                .contains("Found &#39;4&#39;, allowed: 5 to 500 cm, or nothing.");
+    }
+
     @Test
     void onlyWhoKeepsTheEquipmentMaySetIt() {
         assertThat(Visitor.signedIn("therapist").get("/clinic/bands").status()).isEqualTo(403);

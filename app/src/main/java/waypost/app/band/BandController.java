@@ -21,16 +21,18 @@ import waypost.app.account.Staff;
 import waypost.app.entry.Entered;
 import waypost.app.entry.FormProblem;
 
-/** Shows and sets the clinic's order of bands. */
+/** Shows and sets the clinic's orders of bands and springs. */
 @Controller
 @PreAuthorize("hasAuthority('SET_EQUIPMENT')")
 class BandController {
 
-    private static final Map<String, String> SAID = Map.of(
-            "length", "Length in centimetres of band ",
-            "half", "Pull in kilograms at one and a half times its length of band ",
-            "pull", "Pull in kilograms at double its length of band ",
-            "triple", "Pull in kilograms at three times its length of band ");
+    /** By a field's name: how its column is headed, and what is said of one field. */
+    private static final Map<String, List<String>> SAID = Map.of(
+            "length", List.of("Length, cm", "Length in centimetres of "),
+            "home", List.of("Hooked in at, cm", "Length in centimetres while the carriage is home of "),
+            "half", List.of("Pull at 1½ ×, kg", "Pull in kilograms at one and a half times its length of "),
+            "pull", List.of("at double, kg", "Pull in kilograms at double its length of "),
+            "triple", List.of("at 3 ×, kg", "Pull in kilograms at three times its length of "));
 
     private final BandOrders orders;
 
@@ -39,29 +41,47 @@ class BandController {
     }
 
     @GetMapping("/clinic/bands")
-    ModelAndView show(@AuthenticationPrincipal Staff staff) {
+    ModelAndView bands(@AuthenticationPrincipal Staff staff) {
+        return show(staff, BandKind.BAND);
+    }
+
+    @PostMapping("/clinic/bands")
+    ModelAndView setBands(@AuthenticationPrincipal Staff staff, @RequestParam MultiValueMap<String, String> entered) {
+        return set(staff, BandKind.BAND, entered);
+    }
+
+    @GetMapping("/clinic/springs")
+    ModelAndView springs(@AuthenticationPrincipal Staff staff) {
+        return show(staff, BandKind.SPRING);
+    }
+
+    @PostMapping("/clinic/springs")
+    ModelAndView setSprings(@AuthenticationPrincipal Staff staff, @RequestParam MultiValueMap<String, String> entered) {
+        return set(staff, BandKind.SPRING, entered);
+    }
+
+    private ModelAndView show(Staff staff, BandKind kind) {
         MultiValueMap<String, String> entered = new LinkedMultiValueMap<>();
-        for (Band band : orders.current(staff.clinicId())) {
+        for (Band band : orders.current(staff.clinicId(), kind)) {
             entered.set("name" + band.step(), band.name());
-            entered.set("length" + band.step(), band.lengthCm() == null ? "" : String.valueOf(band.lengthCm()));
+            entered.set("length" + band.step(), said(band.lengthCm()));
+            entered.set("home" + band.step(), said(band.homeCm()));
             entered.set("half" + band.step(), said(band.halfKg()));
             entered.set("pull" + band.step(), said(band.pullKg()));
             entered.set("triple" + band.step(), said(band.tripleKg()));
         }
-        return page(entered, HttpStatus.OK);
+        return page(kind, entered, HttpStatus.OK);
     }
 
-    @PostMapping("/clinic/bands")
-    ModelAndView set(@AuthenticationPrincipal Staff staff, @RequestParam MultiValueMap<String, String> entered) {
+    private ModelAndView set(Staff staff, BandKind kind, MultiValueMap<String, String> entered) {
         try {
-            List<Band> bands = new BandForm(entered).read();
-            orders.set(
-                    staff,
-                    Entered.id("id", Optional.ofNullable(entered.getFirst("id")).orElse("")),
-                    bands);
-            return page(entered, HttpStatus.OK).addObject("saved", true);
+            List<Band> bands = new BandForm(kind, entered).read();
+            UUID id =
+                    Entered.id("id", Optional.ofNullable(entered.getFirst("id")).orElse(""));
+            orders.set(staff, id, kind, bands);
+            return page(kind, entered, HttpStatus.OK).addObject("saved", true);
         } catch (FormProblem problem) {
-            return page(entered, HttpStatus.UNPROCESSABLE_CONTENT).addObject("problems", problem.byField());
+            return page(kind, entered, HttpStatus.UNPROCESSABLE_CONTENT).addObject("problems", problem.byField());
         }
     }
 
@@ -69,10 +89,15 @@ class BandController {
         return Optional.ofNullable(kilograms).map(BigDecimal::toPlainString).orElse("");
     }
 
-    private static ModelAndView page(MultiValueMap<String, String> entered, HttpStatus status) {
+    private static String said(@Nullable Integer centimetres) {
+        return centimetres == null ? "" : String.valueOf(centimetres);
+    }
+
+    private static ModelAndView page(BandKind kind, MultiValueMap<String, String> entered, HttpStatus status) {
         return new ModelAndView("band/bands", status)
                 .addObject("id", UUID.randomUUID())
                 .addObject("entered", entered)
+                .addObject("kind", kind)
                 .addObject("said", SAID)
                 .addObject(
                         "steps", IntStream.rangeClosed(1, BandForm.MOST).boxed().toList());

@@ -13,11 +13,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.util.MultiValueMap;
 import waypost.app.entry.FormProblem;
 
-/** An order of bands as it was typed: a name, a length and pulls for each step, the lightest first. */
-record BandForm(MultiValueMap<String, String> entered) {
+/** An order of bands or springs as it was typed: a name, lengths and pulls for each step, the lightest first. */
+record BandForm(BandKind kind, MultiValueMap<String, String> entered) {
 
     static final int MOST = 12;
-    private static final List<String> FIELDS = List.of("name", "length", "half", "pull", "triple");
     private static final int LONGEST_NAME = 30;
     private static final int SHORTEST_CM = 5;
     private static final int LONGEST_CM = 500;
@@ -31,19 +30,21 @@ record BandForm(MultiValueMap<String, String> entered) {
         Set<String> taken = new HashSet<>();
         int last = lastNamed();
         if (last == 0) {
-            problems.put("name1", "Found no name, allowed: at least one band, the lightest first.");
+            problems.put("name1", "Found no name, allowed: at least one " + kind.one() + ", the lightest first.");
         }
         BigDecimal lighter = null;
         for (int step = 1; step <= last; step++) {
             String name = text("name", step);
             checkName(name, step, taken, problems);
+            Optional<Integer> length = length("length", step, problems);
+            Optional<Integer> home = length("home", step, problems);
             Pulls pulls = new Pulls(step, problems);
             BigDecimal half = pulls.read("half").orElse(null);
             BigDecimal pull = pulls.read("pull").orElse(null);
             BigDecimal triple = pulls.read("triple").orElse(null);
             checkHeavier(step, pull, lighter, problems);
             lighter = pull == null ? lighter : pull;
-            bands.add(new Band(step, name, length(step, problems).orElse(null), half, pull, triple));
+            bands.add(new Band(step, name, length.orElse(null), home.orElse(null), half, pull, triple));
         }
         if (!problems.isEmpty()) {
             throw new FormProblem(problems);
@@ -51,35 +52,37 @@ record BandForm(MultiValueMap<String, String> entered) {
         return bands;
     }
 
-    private static void checkName(String name, int step, Set<String> taken, Map<String, String> problems) {
+    private void checkName(String name, int step, Set<String> taken, Map<String, String> problems) {
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
             problems.put(
                     "name" + step,
-                    "Found " + name.length() + " characters, allowed: 1 to " + LONGEST_NAME
-                            + ". Leave no gap between bands.");
+                    "Found " + name.length() + " characters, allowed: 1 to " + LONGEST_NAME + ". Leave no gap between "
+                            + kind.place() + ".");
         } else if (!taken.add(name.toLowerCase(Locale.ROOT))) {
-            problems.put("name" + step, "Found '" + name + "' twice, allowed: a name of its own for each band.");
+            problems.put(
+                    "name" + step,
+                    "Found '" + name + "' twice, allowed: a name of its own for each " + kind.one() + ".");
         }
     }
 
-    private static void checkHeavier(
+    private void checkHeavier(
             int step, @Nullable BigDecimal pull, @Nullable BigDecimal lighter, Map<String, String> problems) {
         if (pull != null && lighter != null && pull.compareTo(lighter) <= 0) {
             problems.putIfAbsent(
                     "pull" + step,
-                    "Found " + pull.toPlainString() + " kg, allowed: more than the lighter band's "
+                    "Found " + pull.toPlainString() + " kg, allowed: more than the lighter " + kind.one() + "'s "
                             + lighter.toPlainString() + " kg.");
         }
     }
 
-    private Optional<Integer> length(int step, Map<String, String> problems) {
-        String text = text("length", step);
-        if (text.isEmpty()) {
+    private Optional<Integer> length(String field, int step, Map<String, String> problems) {
+        String text = text(field, step);
+        if (text.isEmpty() || !kind.fields().contains(field)) {
             return Optional.empty();
         }
         if (!text.matches("\\d{1,3}") || Integer.parseInt(text) < SHORTEST_CM || Integer.parseInt(text) > LONGEST_CM) {
             problems.put(
-                    "length" + step,
+                    field + step,
                     "Found '" + text + "', allowed: " + SHORTEST_CM + " to " + LONGEST_CM + " cm, or nothing.");
             return Optional.empty();
         }
@@ -132,7 +135,8 @@ record BandForm(MultiValueMap<String, String> entered) {
     }
 
     private boolean isSaid(int step) {
-        return FIELDS.stream().anyMatch(field -> !text(field, step).isEmpty());
+        return !text("name", step).isEmpty()
+                || kind.fields().stream().anyMatch(field -> !text(field, step).isEmpty());
     }
 
     private String text(String field, int step) {

@@ -9,9 +9,10 @@ import org.springframework.transaction.annotation.Transactional;
 import waypost.app.account.Staff;
 import waypost.app.store.OncePerRequest;
 import waypost.core.strength.Calibration;
+import waypost.core.strength.Spring;
 import waypost.library.words.BandNames;
 
-/** Keeps the clinic's orders of bands; a new one never overwrites an old one. */
+/** Keeps the clinic's orders of bands and springs; a new one never overwrites an old one. */
 @Service
 public class BandOrders {
 
@@ -24,30 +25,49 @@ public class BandOrders {
     }
 
     /** The order in force, the lightest first; empty while none was set. */
-    List<Band> current(UUID clinicId) {
-        return mapper.current(clinicId);
+    List<Band> current(UUID clinicId, BandKind kind) {
+        return mapper.current(clinicId, kind);
     }
 
-    private List<Band> once(UUID clinicId) {
-        return once.get("waypost.bands." + clinicId, () -> current(clinicId));
+    private List<Band> once(UUID clinicId, BandKind kind) {
+        return once.get("waypost." + kind.place() + "." + clinicId, () -> current(clinicId, kind));
     }
 
     /** What the clinic calls its bands. */
     public BandNames names(UUID clinicId) {
-        return new BandNames(once(clinicId).stream().map(Band::name).toList());
+        return new BandNames(
+                once(clinicId, BandKind.BAND).stream().map(Band::name).toList());
     }
 
-    /** How hard the bands pull at which length, by their steps; without those that nobody has measured. */
-    public Map<Integer, Calibration> measured(UUID clinicId) {
-        Map<Integer, Calibration> measured = new TreeMap<>();
-        once(clinicId).forEach(band -> band.calibration().ifPresent(by -> measured.put(band.step(), by)));
-        return measured;
+    /** How hard bands and springs pull at which length; without those that nobody has measured. */
+    public Measured measured(UUID clinicId) {
+        Map<Integer, Calibration> bands = new TreeMap<>();
+        once(clinicId, BandKind.BAND).forEach(band -> band.calibration().ifPresent(by -> bands.put(band.step(), by)));
+        return new Measured(bands, () -> springs(clinicId));
+    }
+
+    private List<Spring> springs(UUID clinicId) {
+        return once(clinicId, BandKind.SPRING).stream()
+                .flatMap(band -> band.spring().stream())
+                .toList();
+    }
+
+    /** Sets a new order of bands. */
+    @Transactional
+    public void set(Staff staff, UUID id, List<Band> bands) {
+        set(staff, id, BandKind.BAND, bands);
+    }
+
+    /** Sets a new order of springs. */
+    @Transactional
+    public void setSprings(Staff staff, UUID id, List<Band> springs) {
+        set(staff, id, BandKind.SPRING, springs);
     }
 
     /** Sets a new order; sent twice under one id it is written once. */
     @Transactional
-    public void set(Staff staff, UUID id, List<Band> bands) {
-        if (mapper.insertOrder(id, staff.clinicId(), staff.id()) == 1) {
+    void set(Staff staff, UUID id, BandKind kind, List<Band> bands) {
+        if (mapper.insertOrder(id, staff.clinicId(), kind, staff.id()) == 1) {
             bands.forEach(band -> mapper.insert(id, band));
         }
     }

@@ -1,5 +1,5 @@
 /**
- * The clinic's own order of bands: what stands behind the "band 2" of a protocol.
+ * The clinic's own bands and springs: what stands behind the "band 2" of a protocol, and which spring makes a dose.
  *
  * <p>Start at {@link BandOrders}. May use: account, entry, store, the core, the library.
  */

@@ -58,6 +58,8 @@ public class DemoClinic implements ApplicationRunner {
     private final CourseLoader loader;
     private final Bundles bundles;
     private static final int DEMO_BAND_CM = 60;
+    private static final int DEMO_SPRING_CM = 60;
+    private static final int DEMO_HOME_CM = 65;
 
     private final BandOrders bands;
     private final DemoHistory history;
@@ -112,7 +114,8 @@ public class DemoClinic implements ApplicationRunner {
     }
 
     private static Band band(int step, String name, String half, String twice, String triple) {
-        return new Band(step, name, DEMO_BAND_CM, new BigDecimal(half), new BigDecimal(twice), new BigDecimal(triple));
+        return new Band(
+                step, name, DEMO_BAND_CM, null, new BigDecimal(half), new BigDecimal(twice), new BigDecimal(triple));
     }
 
     private void setBands(Staff lead) {
@@ -124,7 +127,25 @@ public class DemoClinic implements ApplicationRunner {
                         band(2, "moss", "1.2", "1.9", "2.9"),
                         band(3, "slate", "1.8", "2.8", "4.3"),
                         band(4, "plum", "2.6", "4.1", "6.4"),
-                        new Band(5, "ink", null, null, null, null)));
+                        new Band(5, "ink", null, null, null, null, null)));
+        bands.setSprings(
+                lead,
+                UUID.randomUUID(),
+                List.of(
+                        spring(1, "reed", "0.6", "1.2", "2.4"),
+                        spring(2, "gull", "1.7", "3.4", "6.8"),
+                        spring(3, "reed and gull", "2.3", "4.6", "9.2")));
+    }
+
+    private static Band spring(int step, String name, String half, String twice, String triple) {
+        return new Band(
+                step,
+                name,
+                DEMO_SPRING_CM,
+                DEMO_HOME_CM,
+                new BigDecimal(half),
+                new BigDecimal(twice),
+                new BigDecimal(triple));
     }
 
     private void enter() {

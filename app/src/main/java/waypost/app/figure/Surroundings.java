@@ -74,14 +74,14 @@ record Surroundings(Skeleton start, Skeleton end, Stance stance, Optional<Tether
                 2);
     }
 
-    /** A plate for kilograms, a coil toward where it is fastened for a band, which pulls back along the way. */
+    /** A plate for kilograms, a coil toward where it is fastened for a band or a spring, which pulls back along the way. */
     List<Shape> held(Role role) {
         return role.demands().stream()
                 .filter(demand ->
                         demand instanceof Demand.Held held && held.load().amount() > 0)
                 .map(Demand.Held.class::cast)
                 .findFirst()
-                .map(held -> held.load().unit() == LoadUnit.BAND_STEP
+                .map(held -> held.load().unit() == LoadUnit.BAND_STEP || tether.isPresent()
                         ? List.of(band(held.limb()))
                         : List.of(plate(held.limb())))
                 .orElse(List.of());

@@ -17,6 +17,7 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.Load;
 import waypost.core.demand.LoadUnit;
 import waypost.core.done.BandPull;
+import waypost.core.done.SpringPull;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Arrangement;
 import waypost.core.exercise.Counted;
@@ -36,6 +37,7 @@ import waypost.library.words.BandPullWords;
 import waypost.library.words.Dates;
 import waypost.library.words.PoseWords;
 import waypost.library.words.ProgressionWords;
+import waypost.library.words.SpringPullWords;
 import waypost.library.words.Terms;
 import waypost.library.words.Words;
 
@@ -134,9 +136,16 @@ final class Cards {
     }
 
     private String pulls(Activity.Exercise exercise, Role role, Optional<Proposal.Do> toDo) {
-        return toDo.flatMap(leads -> leads.dose().load())
-                .filter(load -> load.unit() == LoadUnit.BAND_STEP)
-                .map(load -> day.measured().get((int) load.amount()))
+        Optional<Load> held = toDo.flatMap(leads -> leads.dose().load());
+        return SpringPull.of(exercise, role, Build.MIDDLING)
+                .flatMap(pull -> held.map(load ->
+                        SpringPullWords.say(pull, day.measured().springs().get(), load)))
+                .orElseGet(() -> ofBand(exercise, role, held));
+    }
+
+    private String ofBand(Activity.Exercise exercise, Role role, Optional<Load> held) {
+        return held.filter(load -> load.unit() == LoadUnit.BAND_STEP)
+                .map(load -> day.measured().bands().get((int) load.amount()))
                 .flatMap(band -> BandPull.of(exercise, role, Build.MIDDLING).map(pull -> BandPullWords.say(pull, band)))
                 .orElse("");
     }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import waypost.app.band.Measured;
 import waypost.app.plan.CurrentPlan;
 import waypost.app.prescription.Written;
 import waypost.app.rack.Signs;
@@ -13,7 +14,6 @@ import waypost.core.course.Standing;
 import waypost.core.exercise.RoleKey;
 import waypost.core.log.WorkLog;
 import waypost.core.safety.CheckIn;
-import waypost.core.strength.Calibration;
 import waypost.core.visit.Visit;
 import waypost.library.words.BandNames;
 import waypost.library.words.ProgressionWords;
@@ -25,7 +25,7 @@ import waypost.library.words.Words;
  * @param sets every set of the course as it is kept
  * @param written what is prescribed, by role
  * @param tricks what works for the patient, by role
- * @param measured how hard the clinic's bands pull, by their steps
+ * @param measured how hard the clinic's bands and springs pull
  * @param said what was said on coming in; empty before the check-in
  */
 public record DayOfVisit(
@@ -37,7 +37,7 @@ public record DayOfVisit(
         Map<RoleKey, Written> written,
         Map<RoleKey, Card.Trick> tricks,
         BandNames bands,
-        Map<Integer, Calibration> measured,
+        Measured measured,
         Signs signs) {
 
     public Standing standing() {

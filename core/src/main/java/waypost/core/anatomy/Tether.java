@@ -1,9 +1,10 @@
 package waypost.core.anatomy;
 
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import waypost.core.body.Joint;
 
 /**
- * A band that pulls at a place of the operated side.
+ * A band, or the springs of a carriage, that pull at a place of the operated side.
  *
  * @param at where it pulls
  * @param from where its other end is
@@ -64,6 +65,25 @@ public record Tether(Spot at, End from) {
         }
     }
 
+    /**
+     * The springs of a carriage on which somebody lies or kneels and draws themselves along by something fixed: they pull at the
+     * hand straight toward the head. Only by how much longer it gets between two stances is told; how long the springs are to
+     * begin with is the carriage's.
+     */
+    public record Carriage(Spot at) implements End {
+
+        /** Further away than a hand can be drawn below the shoulder. */
+        private static final double BEYOND_METRES = 2;
+
+        @Override
+        public Vector3D place(Skeleton skeleton) {
+            Vector3D hand = skeleton.spot(Half.OPERATED, at);
+            double above =
+                    hand.subtract(skeleton.joint(Half.OPERATED, Joint.SHOULDER)).dotProduct(skeleton.upward());
+            return hand.add(skeleton.upward().scalarMultiply(BEYOND_METRES - above));
+        }
+    }
+
     /** How long it is, in metres. */
     public double length(Skeleton skeleton) {
         return path(skeleton).getNorm();
@@ -85,6 +105,7 @@ public record Tether(Spot at, End from) {
                     at,
                     new Anchor(anchor.toward(), anchor.highMetres() + highMetres, anchor.awayMetres() + awayMetres));
         }
-        throw new IllegalArgumentException("found a band without an anchor, allowed: one with 'from: ahead' or a side");
+        throw new IllegalArgumentException(
+                "found a band without an anchor, allowed: one with 'from: ahead', 'behind' or a side");
     }
 }

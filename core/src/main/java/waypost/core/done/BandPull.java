@@ -35,6 +35,7 @@ public record BandPull(Movement movement, At start, At end) {
     public static Optional<BandPull> of(Activity.Exercise exercise, Role role, Build build) {
         return exercise.pose(role)
                 .band()
+                .filter(band -> !(band.from() instanceof Tether.Carriage))
                 .flatMap(band -> resisted(role).map(movement -> {
                     Done done = Done.of(exercise, role);
                     return new BandPull(
@@ -42,7 +43,7 @@ public record BandPull(Movement movement, At start, At end) {
                 }));
     }
 
-    private static Optional<Movement> resisted(Role role) {
+    static Optional<Movement> resisted(Role role) {
         return role.demands().stream()
                 .filter(Movement.class::isInstance)
                 .map(Movement.class::cast)
@@ -57,7 +58,8 @@ public record BandPull(Movement movement, At start, At end) {
                 movement.chain() == Chain.CLOSED ? Optional.empty() : Optional.of(arm(skeleton, band, movement)));
     }
 
-    private static double arm(Skeleton skeleton, Tether band, Movement movement) {
+    /** What each newton of it does about the joint that a movement works. */
+    static double arm(Skeleton skeleton, Tether band, Movement movement) {
         double with = JointTorque.of(new Held(skeleton, List.of(), List.of(band.oneNewton(skeleton))), movement);
         double without = JointTorque.of(new Held(skeleton, List.of(), List.of()), movement);
         return with - without;

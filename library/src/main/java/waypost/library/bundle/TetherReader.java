@@ -6,8 +6,13 @@ import waypost.core.anatomy.Spot;
 import waypost.core.anatomy.Tether;
 import waypost.library.text.Entry;
 
-/** Reads where a band pulls and where it is fixed: "{ at: palm, from: other side, high: 100 cm, away: 100 cm }". */
+/**
+ * Reads where a band pulls and where it is fixed: "{ at: palm, from: other side, high: 100 cm, away: 100 cm }", or where the
+ * springs of a carriage do: "{ at: palm, from: carriage }".
+ */
 final class TetherReader {
+
+    private static final String CARRIAGE = "carriage";
 
     private TetherReader() {}
 
@@ -17,7 +22,13 @@ final class TetherReader {
         return entry.make(band -> new Tether(
                 at,
                 body.<Tether.End>map(to -> new Tether.Body(to.half(), to.spot()))
-                        .orElseGet(() -> anchor(band))));
+                        .orElseGet(() -> fixed(band, at))));
+    }
+
+    private static Tether.End fixed(Entry entry, Spot at) {
+        return entry.maybe("from", text -> text).filter(CARRIAGE::equals).isPresent()
+                ? new Tether.Carriage(at)
+                : anchor(entry);
     }
 
     private static Tether.Anchor anchor(Entry entry) {
