@@ -69,7 +69,7 @@ final class RoleGate {
         this.besides = rules.covering().asksOf(resolved.region(), role.besides().operated());
         this.toCover = spokenFor ? rules.covering().asksOf(resolved.region(), more) : besides;
         this.underLimits = new UnderLimits(role, rules.limits());
-        this.setUps = setUpsOf(role, resolved);
+        this.setUps = resolved.setUpsOf(role.key().activity());
         this.needsRange = needsRange(role);
         this.kept = nth < 0 ? null : Stretches.of(underLimits.whole(), rules.limits(), setUps, opening);
     }
@@ -99,14 +99,6 @@ final class RoleGate {
             }
         }
         return false;
-    }
-
-    private static List<Resolved.SetUpInForce> setUpsOf(Role role, Resolved resolved) {
-        return resolved.setUps().isEmpty()
-                ? List.of()
-                : resolved.setUps().stream()
-                        .filter(s -> s.setUp().activities().contains(role.key().activity()))
-                        .toList();
     }
 
     /**
@@ -185,7 +177,10 @@ final class RoleGate {
     }
 
     private Verdict verdict(List<Reason> reasons, Role possible) {
-        return Verdict.of(role.key(), reasons, possible.equals(role) ? Optional.empty() : Optional.of(possible));
+        return Verdict.of(
+                role.key(),
+                reasons,
+                possible == role || possible.equals(role) ? Optional.empty() : Optional.of(possible));
     }
 
     private boolean asksOfRegion() {

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import waypost.core.exercise.Role;
 import waypost.core.resolved.OpeningInForce;
 import waypost.core.resolved.Resolved;
+import waypost.core.time.CourseDay;
 
 /**
  * The days between which what the rules say of one role does not change, as plain numbers; what was said in each is kept, so
@@ -41,29 +42,49 @@ final class Stretches {
         if (setUps.isEmpty() && opening == null) {
             return new Stretches(turns.days(), turns.criteria(), false);
         }
-        IntStream.Builder days = IntStream.builder();
+        List<CourseDay> days = new ArrayList<>(4);
         List<String> criteria = new ArrayList<>(2);
         for (Resolved.SetUpInForce setUp : setUps) {
-            setUp.steps().changes().forEach(day -> days.add(day.number()));
+            setUp.steps().changes().forEach(days::add);
             setUp.steps().needs().forEach(criteria::add);
         }
         if (opening != null) {
-            opening.changes().forEach(day -> days.add(day.number()));
+            opening.changes().forEach(days::add);
             opening.criteria().forEach(criteria::add);
         }
-        boolean byPhase = opening != null
-                && opening.needed().stream().anyMatch(needed -> needed.phase().isPresent());
-        return new Stretches(
-                IntStream.concat(IntStream.of(turns.days()), days.build())
-                        .sorted()
-                        .distinct()
-                        .toArray(),
-                criteria.isEmpty()
-                        ? turns.criteria()
-                        : Stream.concat(Stream.of(turns.criteria()), criteria.stream())
-                                .distinct()
-                                .toArray(String[]::new),
-                byPhase);
+        return new Stretches(days(turns.days(), days), criteria(turns.criteria(), criteria), byPhase(opening));
+    }
+
+    private static boolean byPhase(@Nullable OpeningInForce opening) {
+        if (opening != null) {
+            for (OpeningInForce.Needed needed : opening.needed()) {
+                if (needed.phase().isPresent()) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** All of them in order, without doubles. */
+    private static int[] days(int[] some, List<CourseDay> more) {
+        int[] all = Arrays.copyOf(some, some.length + more.size());
+        int count = some.length;
+        for (CourseDay day : more) {
+            if (Arrays.binarySearch(some, day.number()) < 0) {
+                all[count++] = day.number();
+            }
+        }
+        if (count == some.length) {
+            return some;
+        }
+        return IntStream.of(all).limit(count).sorted().distinct().toArray();
+    }
+
+    private static String[] criteria(String[] some, List<String> more) {
+        return more.isEmpty()
+                ? some
+                : Stream.concat(Stream.of(some), more.stream()).distinct().toArray(String[]::new);
     }
 
     /** What was said in the stretch of these facts, or else is now. */

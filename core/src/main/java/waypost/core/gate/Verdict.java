@@ -10,22 +10,26 @@ import waypost.core.reason.VerdictKind;
 /**
  * What was decided, derived from its reasons so that it can't contradict them.
  *
+ * @param kind the worst that a reason makes of it
  * @param reasons every reason found, in the order of the rules; none when simply open
  * @param reducedTo for "open with a limit": the form that is open
  */
-public record Verdict(RoleKey role, List<Reason> reasons, Optional<Role> reducedTo) {
+public record Verdict(RoleKey role, VerdictKind kind, List<Reason> reasons, Optional<Role> reducedTo) {
 
     public Verdict {
         reasons = List.copyOf(reasons);
+        if (kind != worst(reasons)) {
+            throw new IllegalArgumentException(role + ": found " + kind + ", allowed: " + worst(reasons));
+        }
     }
 
     /** The verdict; a reduced form is kept only where it is what is open. */
     static Verdict of(RoleKey role, List<Reason> reasons, Optional<Role> reduced) {
-        Verdict verdict = new Verdict(role, reasons, Optional.empty());
-        return verdict.kind() == VerdictKind.OPEN_WITH_LIMIT ? new Verdict(role, reasons, reduced) : verdict;
+        VerdictKind kind = worst(reasons);
+        return new Verdict(role, kind, reasons, kind == VerdictKind.OPEN_WITH_LIMIT ? reduced : Optional.empty());
     }
 
-    public VerdictKind kind() {
+    private static VerdictKind worst(List<Reason> reasons) {
         VerdictKind worst = VerdictKind.OPEN;
         for (Reason reason : reasons) {
             worst = worst.worse(reason.kind());

@@ -2,10 +2,10 @@ package waypost.core.resolved;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import waypost.core.exercise.RoleKey;
 import waypost.core.limit.Limit;
 import waypost.core.limit.RuleHead;
@@ -28,9 +28,11 @@ record Dating(Protocol protocol, Clocks clocks) {
 
     /** A limit on another clock holds anew from every start of that clock. */
     private <T> List<InForce<T>> onEachStart(Limit<T> limit, Applying.Of<Limit<?>> applying) {
-        return starts(limit.head()).stream()
-                .map(start -> new InForce<>(limit, limit.schedule().on(clocks, start), applying.from(), List.of()))
-                .toList();
+        List<InForce<T>> held = new ArrayList<>(1);
+        for (LocalDate start : starts(limit.head())) {
+            held.add(new InForce<>(limit, limit.schedule().on(clocks, start), applying.from(), List.of()));
+        }
+        return held;
     }
 
     private List<LocalDate> starts(RuleHead head) {
@@ -54,14 +56,17 @@ record Dating(Protocol protocol, Clocks clocks) {
     }
 
     Map<RoleKey, OpeningInForce> openings(List<Applying.Opens> applying) {
-        return applying.stream()
-                .collect(Collectors.toMap(
-                        each -> each.opening().role(),
-                        each -> new OpeningInForce(
-                                Optional.of(each.opening()),
-                                each.cases().stream().map(this::needed).toList(),
-                                each.unsaid(),
-                                List.of())));
+        Map<RoleKey, OpeningInForce> openings = new HashMap<>();
+        for (Applying.Opens each : applying) {
+            List<OpeningInForce.Needed> needed = new ArrayList<>(each.cases().size());
+            for (Applying.Case one : each.cases()) {
+                needed.add(needed(one));
+            }
+            openings.put(
+                    each.opening().role(),
+                    new OpeningInForce(Optional.of(each.opening()), needed, each.unsaid(), List.of()));
+        }
+        return openings;
     }
 
     private OpeningInForce.Needed needed(Applying.Case applying) {

@@ -1,6 +1,7 @@
 package waypost.core.resolved;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -85,6 +86,17 @@ public record Resolved(
     /** How this course is followed: what its answers rule out is neither due nor expected. */
     public FollowUp followUp() {
         return protocol.followUp().under(this::possible);
+    }
+
+    /** How an activity must be set up. */
+    public List<SetUpInForce> setUpsOf(String activity) {
+        List<SetUpInForce> those = new ArrayList<>(0);
+        for (SetUpInForce each : setUps) {
+            if (each.setUp().activities().contains(activity)) {
+                those.add(each);
+            }
+        }
+        return those;
     }
 
     private Set<String> possible(String question) {

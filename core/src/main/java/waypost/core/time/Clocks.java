@@ -46,6 +46,9 @@ public record Clocks(LocalDate dayZero, Map<String, List<LocalDate>> others) {
 
     /** The starts of a clock and of the events from which it is counted anew, earliest first. */
     public List<LocalDate> startsOf(String clock, Set<String> anew) {
+        if (anew.isEmpty()) {
+            return startsOf(clock);
+        }
         return Stream.concat(Stream.of(clock), anew.stream())
                 .flatMap(each -> startsOf(each).stream())
                 .sorted()
