@@ -25,10 +25,18 @@
     return new Date(Date.parse(served) + Math.max(0, passed) * 86400000).toISOString().slice(0, 10);
   };
   const today = dayNow();
+  /* What is done after midnight and before bed counts for the day that ends with it, though it is done as the new day allows. */
+  const countedNow = () => {
+    const now = new Date();
+    const before = new Date(Date.parse(dayNow()) - 86400000).toISOString().slice(0, 10);
+    const late = now.getHours() * 60 + now.getMinutes() < Number(body.dataset.late);
+    return late && before >= body.dataset.from ? before : dayNow();
+  };
+  const counted = countedNow();
 
   /* What was said. */
   const say = (report) => {
-    const entry = { id: crypto.randomUUID(), programId: body.dataset.program, role: "", doneOn: today, slot: 0, done: false, tooMuch: false, pain: null, flag: "", note: "", ...report };
+    const entry = { id: crypto.randomUUID(), programId: body.dataset.program, role: "", doneOn: counted, slot: 0, done: false, tooMuch: false, pain: null, flag: "", note: "", ...report };
     write(OUTBOX, [...read(OUTBOX), entry]);
     write(SAID, [...read(SAID).filter((each) => each.programId === entry.programId), entry]);
     told.textContent = body.dataset.kept;
@@ -82,7 +90,7 @@
   /* Past midnight another day's plan holds, with a connection or without; what is being typed or timed is ended first. */
   const busy = () => cards.some((card) => card.ticking || card.querySelector(".note input").value.trim());
   const turn = () => {
-    if (dayNow() !== today && !busy()) {
+    if ((dayNow() !== today || countedNow() !== counted) && !busy()) {
       location.reload();
     }
   };
@@ -103,7 +111,7 @@
 
   const fill = (card) => {
     const day = plan(card);
-    const mine = said(card).filter((each) => each.doneOn === today);
+    const mine = said(card).filter((each) => each.doneOn === counted);
     card.querySelector(".nth").textContent = body.dataset.of.replace("##", String(due.length)).replace("#", String(due.indexOf(card) + 1));
     card.querySelector(".dose strong").textContent = day.dose;
     card.querySelector(".only").replaceChildren(...day.only.map((text) => Object.assign(document.createElement("li"), { textContent: text })));
@@ -119,7 +127,7 @@
     card.querySelector(".doing").hidden = waits || open(card) < 0;
   };
   const open = (card) => {
-    const mine = new Set(said(card).filter((each) => each.doneOn === today).map((each) => each.slot));
+    const mine = new Set(said(card).filter((each) => each.doneOn === counted).map((each) => each.slot));
     return Array.from({ length: plan(card).slots }, (_, nth) => nth).findIndex((nth) => !mine.has(nth));
   };
   const show = () => {
@@ -203,7 +211,7 @@
     document.getElementById("today").hidden = false;
     show();
   };
-  const raised = () => read(SAID).filter((each) => each.flag && each.doneOn === today);
+  const raised = () => read(SAID).filter((each) => each.flag && each.doneOn === counted);
   document.querySelectorAll("[data-flag]").forEach((button) => {
     const answer = button.parentElement.querySelector("strong");
     if (raised().some((each) => each.flag === button.dataset.flag)) {

@@ -75,7 +75,9 @@ class PatientPlans {
                 .toList();
         return page.addObject("s", sheet)
                 .addObject("programId", written.get().id())
+                .addObject("from", written.get().program().from())
                 .addObject("until", written.get().program().until())
+                .addObject("late", written.get().program().waking().lateMinutes())
                 .addObject(
                         "cards",
                         sheet.lines().stream().map(line -> card(line, said)).toList());

@@ -162,6 +162,35 @@ class PatientPageBrowserTest {
         assertThat(days(home)).containsExactly(0, 0, 1);
     }
 
+    /** Awake from ten to one: half past midnight belongs to the day before, half past one to the new one. */
+    @Test
+    void whatIsDoneBeforeBedCountsForTheDayThatEndsWithIt() {
+        AtHome home = AtHome.begun(THERAPIST, 52);
+        home.write(Map.of("rhythm", "h60", "wakes", "10:00", "sleeps", "01:00"));
+        try (Browser telephone = new Browser()) {
+            MovedClock clock = new MovedClock(telephone, "Europe/Berlin", "2031-04-02T22:30:00Z");
+            telephone.size(390, 844).open("/home#" + home.secret());
+            enter(telephone, AtHome.BORN);
+            telephone.click(By.id("none"));
+            telephone.click(DONE);
+            telephone.until(driver -> days(home).equals(List.of(0)));
+
+            clock.movesTo("2031-04-03T20:00:00Z");
+            telephone.waitFor(TICKED);
+            clock.movesTo("2031-04-03T22:30:00Z");
+            telephone.click(By.id("none"));
+            telephone.waitFor(TICKED);
+            telephone.click(DONE);
+            telephone.until(driver -> days(home).equals(List.of(0, 0)));
+
+            clock.movesTo("2031-04-03T23:30:00Z");
+            telephone.waitFor(SLOT);
+            assertThat(telephone.driver().findElements(TICKED)).isEmpty();
+            telephone.click(DONE);
+            telephone.until(driver -> days(home).equals(List.of(0, 0, 1)));
+        }
+    }
+
     /** One entry that can't be, here of a telephone whose clock ran ahead by days, holds up no other and is not hidden. */
     @Test
     void whatTheClinicRefusesHoldsUpNothingElse() {

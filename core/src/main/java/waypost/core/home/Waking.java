@@ -13,6 +13,7 @@ import java.time.ZonedDateTime;
  */
 public record Waking(LocalTime from, LocalTime to) {
 
+    private static final int SECONDS_OF_A_MINUTE = 60;
     private static final Duration LEAST = Duration.ofHours(6);
 
     /** As most are up (common practice, no source). */
@@ -25,6 +26,11 @@ public record Waking(LocalTime from, LocalTime to) {
             throw new IllegalArgumentException(
                     "waking hours: found " + from + " to " + to + ", allowed: " + LEAST.toHours() + " hours at least");
         }
+    }
+
+    /** How many minutes after midnight still belong to the day before: whoever goes to bed at one has until then. */
+    public int lateMinutes() {
+        return to.isAfter(from) ? 0 : to.toSecondOfDay() / SECONDS_OF_A_MINUTE;
     }
 
     ZonedDateTime begins(LocalDate day, ZoneId zone) {

@@ -48,6 +48,15 @@ class RhythmTest {
         assertThat(due.get(5).toLocalDate()).isEqualTo(USUAL.plusDays(1));
     }
 
+    @Test
+    void theDayOfWhoGoesToBedAfterMidnightEndsInBed() {
+        assertThat(Waking.USUAL.lateMinutes()).isZero();
+        assertThat(new Waking(LocalTime.of(10, 0), LocalTime.of(1, 30)).lateMinutes())
+                .isEqualTo(90);
+        assertThat(new Waking(LocalTime.of(8, 0), LocalTime.MIDNIGHT).lateMinutes())
+                .isZero();
+    }
+
     /** In the night of the change two o'clock is three, and every slot is an hour after the one before all the same. */
     @Test
     void hoursAreHoursWhenTheClockIsChanged() {
