@@ -54,7 +54,10 @@ public record PlainRules(PlainText words, PlainDates dates, String protocol) {
         return "rule." + (head.part().isEmpty() ? protocol + "." + head.id() : head.id());
     }
 
-    /** Who wants it so or what heals; where an answer is missing, that it is. */
+    /**
+     * Who wants it so or what heals; where an answer is missing, that it is. Of a protocol that a clinic wrote itself nobody has
+     * said what heals: then the clinic wants it so.
+     */
     public Optional<String> why(RuleHead head, Provenance from) {
         if (from.authority() instanceof Authority.FromOrder) {
             return words.find("why.order");
@@ -65,6 +68,11 @@ public record PlainRules(PlainText words, PlainDates dates, String protocol) {
         if (from.because().stream().anyMatch(because -> !because.certain())) {
             return words.find("why.unknown");
         }
+        return heals(head).or(() -> words.find("why.clinic"));
+    }
+
+    /** What heals, in whose words; empty where nobody has written them. */
+    public Optional<String> heals(RuleHead head) {
         String whose = head.part().isEmpty()
                 ? protocol
                 : head.id().substring(0, head.id().indexOf('.'));

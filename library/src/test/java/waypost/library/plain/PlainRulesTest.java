@@ -134,7 +134,7 @@ class PlainRulesTest {
         }
 
         <T> List<String> limit(Limit<T> limit) {
-            String why = rules.why(limit.head(), from(limit.head())).orElseThrow();
+            String why = rules.heals(limit.head()).orElseThrow();
             return limit.schedule().entries().stream()
                     .filter(entry -> !entry.value().isFree())
                     .flatMap(entry -> Stream.of(rules.what(limit, entry.value()), why))
@@ -170,6 +170,22 @@ class PlainRulesTest {
         public List<String> reach(Duty.Reach duty) {
             return List.of();
         }
+    }
+
+    @ParameterizedTest
+    @FieldSource("LANGUAGES")
+    void aRuleOfAClinicsOwnProtocolSaysWhoWantsItSo(Locale language) {
+        PlainText words = PlainText.in(language);
+        RuleHead own = BUNDLE.protocols().stream()
+                .flatMap(protocol -> protocol.limits().stream())
+                .map(Limit::head)
+                .filter(head -> head.part().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        PlainRules rules = new PlainRules(words, new PlainDates(words, DAY_ZERO), "knee.surgeon-own");
+
+        assertThat(rules.heals(own)).isEmpty();
+        assertThat(rules.why(own, from(own))).contains(words.say("why.clinic"));
     }
 
     /** Both languages say the same; only English leaves the exercises to the library. */
