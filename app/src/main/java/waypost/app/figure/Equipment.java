@@ -12,7 +12,7 @@ import waypost.core.body.Limb;
 import waypost.core.demand.Posture;
 
 /**
- * What an exercise needs and the body does not rest on all the time: a table under the hand, a wall at the back, a ball, a seat
+ * What an exercise needs and the body does not rest on all the time: a table under the hand, a ball, a seat
  * that is risen from, what somebody who walks leans on.
  *
  * @param names as the exercise's file has them
@@ -22,8 +22,6 @@ record Equipment(Skeleton start, Skeleton end, Camera camera, Posture posture, L
     private static final String THING = "body-thing";
     private static final double TABLE = 28;
     private static final double UNDER_THE_HAND = 5;
-    private static final double WALL = 195;
-    private static final double BEHIND = 11;
     private static final double BALL = 9;
     private static final double SEAT = 22;
     private static final double UNDER_THE_SEAT = 9;
@@ -35,9 +33,8 @@ record Equipment(Skeleton start, Skeleton end, Camera camera, Posture posture, L
         if (camera.seesTheGround() && limb == Limb.ARM && names.contains("table")) {
             shapes.add(table());
         }
-        if (camera.seesTheGround() && limb == Limb.LEG && posture == Posture.STANDING && names.contains("wall")) {
-            double x = backs().mapToDouble(Point::x).min().orElse(0) - BEHIND;
-            shapes.add(BodyShapes.stroke(THING, 3, new Point(x, 0), new Point(x, WALL)));
+        if (camera.seesTheGround() && limb == Limb.LEG) {
+            shapes.addAll(ofTheLeg().behind());
         }
         if (camera.seesTheGround()
                 && posture == Posture.STANDING
@@ -69,23 +66,21 @@ record Equipment(Skeleton start, Skeleton end, Camera camera, Posture posture, L
                 });
     }
 
+    private LegEquipment ofTheLeg() {
+        return new LegEquipment(start, end, camera, posture, names);
+    }
+
     /** What is in the hand, or under it. */
     List<Shape> inHand() {
+        if (limb == Limb.LEG) {
+            return ofTheLeg().before();
+        }
         boolean ball = names.stream().anyMatch(name -> name.endsWith("ball"));
-        return ball && limb == Limb.ARM
-                ? List.of(new Shape("body-held", BodyShapes.circle(hand(end), BALL), 2))
-                : List.of();
+        return ball ? List.of(new Shape("body-held", BodyShapes.circle(hand(end), BALL), 2)) : List.of();
     }
 
     private Point hand(Skeleton body) {
         return camera.at(body.spot(Half.OPERATED, Spot.PALM));
-    }
-
-    private Stream<Point> backs() {
-        return Stream.of(start, end)
-                .flatMap(body -> Stream.of(
-                        camera.at(body.spot(Half.OPERATED, Spot.BUTTOCK)),
-                        camera.at(body.spot(Half.OPERATED, Spot.SHOULDER_BLADE))));
     }
 
     /** As high as the lower of where the hand begins and ends. */

@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Motion;
@@ -211,5 +212,51 @@ class FiguresTest {
                             .forEach(point ->
                                     assertThat(point[1]).as(shape.kind()).isGreaterThan(-UNDER_THE_FLOOR)));
         }
+    }
+
+    private static Figure figure(String activity) {
+        Drawn drawn = everyRole()
+                .filter(each -> each.activity().id().equals(activity))
+                .findFirst()
+                .orElseThrow();
+        return Figures.of(drawn.activity(), drawn.role(), Optional.empty(), Side.RIGHT);
+    }
+
+    private static List<double[]> pointsOf(Figure figure, String kind) {
+        return figure.shapes().stream()
+                .filter(shape -> shape.kind().equals(kind))
+                .flatMap(shape -> points(shape.path()).stream())
+                .toList();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"knee-to-wall", "calf-stretch-wall", "wall-slide-bend"})
+    void theWallIsWhereTheLegComesTo(String activity) {
+        Figure figure = figure(activity);
+        double wall = pointsOf(figure, "body-thing").get(0)[0];
+        double[] across = Stream.of("body-start", "body-end")
+                .flatMap(kind -> pointsOf(figure, kind).stream())
+                .mapToDouble(point -> point[0])
+                .sorted()
+                .toArray();
+        double beyond = Math.max(wall - across[across.length - 1], across[0] - wall);
+
+        assertThat(beyond).isBetween(-2.0, 20.0);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"hamstring-stretch", "heel-slide", "quad-stretch-lying", "calf-stretch"})
+    void aStrapGoesFromTheHandToTheFoot(String activity) {
+        Figure figure = figure(activity);
+        double[] foot = pointsOf(figure, "body-held").get(1);
+
+        assertThat(pointsOf(figure, "body-end"))
+                .anySatisfy(point -> assertThat(Math.hypot(point[0] - foot[0], point[1] - foot[1]))
+                        .isLessThan(8));
+    }
+
+    @Test
+    void aTowelThatLiesOnTheFloorIsNoStrap() {
+        assertThat(pointsOf(figure("towel-scrunch"), "body-held")).isEmpty();
     }
 }
