@@ -8,22 +8,14 @@ import java.util.Optional;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
-import waypost.core.body.Joint;
 import waypost.core.body.Limb;
-import waypost.core.body.Mode;
 import waypost.core.body.Motion;
 import waypost.core.body.Side;
-import waypost.core.demand.BodyShare;
-import waypost.core.demand.Chain;
 import waypost.core.demand.Demand;
-import waypost.core.demand.Posture;
-import waypost.core.demand.Support;
 import waypost.core.done.Done;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Pose;
-import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
-import waypost.core.exercise.RoleKey;
 import waypost.library.words.PoseWords;
 
 /** Draws an exercise or a test as a role of the operated limb takes it. */
@@ -31,8 +23,11 @@ public final class Figures {
 
     private static final double MARGIN = 14;
     private static final double SMALLEST = 110;
-    /** A leg that is shown bent in standing stands on the other. */
-    private static final Demand LIFTED = new Demand.Bearing(Limb.LEG, BodyShare.ofPercent(0), Support.ONE);
+
+    /** So many degrees too far show it, and fewer than the least show nothing. */
+    private static final double BEYOND = 30;
+
+    private static final double LEAST_BEYOND = 8;
 
     private Figures() {}
 
@@ -84,27 +79,39 @@ public final class Figures {
         return drawn(shapes, !allowed.isEmpty(), Motion.PIP_FLEXION, side, HandPicture.SEEN);
     }
 
-    /** A joint taken through what is allowed, as a precaution is taught. */
-    public static Figure ofLimit(Motion motion, Arc allowed, Side side) {
-        Posture posture = motion.joint() == Joint.HIP ? Posture.SUPINE : Posture.STANDING;
-        Demand.Movement through = Demand.Movement.lightly(motion, allowed, Direction.POSITIVE, Mode.ACTIVE, Chain.OPEN);
-        Role taught = Role.of(
-                new RoleKey("limit", "operated"),
-                "",
-                motion.joint() == Joint.HIP || isOfArm(motion) ? List.of(through) : List.of(through, LIFTED),
-                Reducible.NOTHING);
-        Pose pose = Pose.of(posture, Map.of());
-        Done done = Done.of(pose, taught, Optional.empty(), List.of());
-        return of(pose, done, taught, List.of(), Optional.of(allowed), side).captioned("The end of what is allowed.");
+    /** A joint taken through what is allowed, as a precaution is taught; empty where a drawing would not show it. */
+    public static Optional<Figure> ofLimit(Motion motion, Arc allowed, Side side) {
+        return ofJoint(motion, allowed, Direction.POSITIVE, allowed, side)
+                .map(figure -> figure.captioned("The end of what is allowed."));
+    }
+
+    /** A joint taken on beyond what is allowed; empty where it goes no further, or a drawing would not show it. */
+    public static Optional<Figure> beyondLimit(Motion motion, Arc allowed, Side side) {
+        double least =
+                Math.max(motion.possible().least().value(), allowed.least().value() - BEYOND);
+        double most = Math.min(motion.possible().most().value(), allowed.most().value() + BEYOND);
+        double above = most - allowed.most().value();
+        double below = allowed.least().value() - least;
+        if (Math.max(above, below) < LEAST_BEYOND) {
+            return Optional.empty();
+        }
+        Arc through = above >= below
+                ? Arc.between(allowed.least().value(), most)
+                : Arc.between(least, allowed.most().value());
+        Direction way = above >= below ? Direction.POSITIVE : Direction.NEGATIVE;
+        return ofJoint(motion, through, way, allowed, side).map(figure -> figure.captioned("Beyond what is allowed."));
+    }
+
+    private static Optional<Figure> ofJoint(Motion motion, Arc arc, Direction way, Arc allowed, Side side) {
+        TaughtJoint joint = new TaughtJoint(motion, arc, way);
+        return joint.isSeen()
+                ? Optional.of(of(joint.pose(), joint.done(), joint.role(), List.of(), Optional.of(allowed), side))
+                : Optional.empty();
     }
 
     private static Figure drawn(List<Shape> shapes, boolean limited, Motion leading, Side side, String seen) {
         return new Figure(
                 box(shapes), shapes, limited, side.name().toLowerCase(Locale.ROOT) + " " + limb(leading), seen, "");
-    }
-
-    private static boolean isOfArm(Motion motion) {
-        return motion.joint().limb() == Limb.ARM;
     }
 
     private static String limb(Motion leading) {

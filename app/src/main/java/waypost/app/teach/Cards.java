@@ -38,8 +38,8 @@ public record Cards(PlainText text, List<Card> all) {
                 taught.stream()
                         .map(each -> new Card(
                                 told(each, locale),
-                                side(text, each.meant(), exercises),
-                                side(text, each.notMeant(), exercises)))
+                                side(text, each.meant(), exercises, "page.so-far"),
+                                side(text, each.notMeant(), exercises, "page.too-far")))
                         .toList());
     }
 
@@ -51,8 +51,9 @@ public record Cards(PlainText text, List<Card> all) {
                 .told();
     }
 
-    private static Optional<Side> side(PlainText text, Optional<Taught.Picture> picture, PlainExercises exercises) {
-        return picture.map(drawn -> new Side(
-                drawn.activity().map(exercises::title).orElseGet(() -> text.say("page.so-far")), drawn.figure()));
+    private static Optional<Side> side(
+            PlainText text, Optional<Taught.Picture> picture, PlainExercises exercises, String ofJoint) {
+        return picture.map(drawn ->
+                new Side(drawn.activity().map(exercises::title).orElseGet(() -> text.say(ofJoint)), drawn.figure()));
     }
 }

@@ -18,15 +18,26 @@ record Pictures(Optional<Taught.Picture> meant, Optional<Taught.Picture> notMean
         Optional<Example> example = Example.of(standing, precaution);
         return new Pictures(
                 angle(precaution, side)
-                        .or(() -> example.flatMap(Example::meant).map(shown -> drawn(shown, precaution, side))),
-                example.map(found -> drawn(found.notMeant(), precaution, side)));
+                        .or(() -> example.flatMap(Example::meant)
+                                .or(() -> Example.left(standing, precaution))
+                                .map(shown -> drawn(shown, precaution, side))),
+                example.map(found -> drawn(found.notMeant(), precaution, side)).or(() -> beyond(precaution, side)));
     }
 
     private static Optional<Taught.Picture> angle(Precaution<?> precaution, Side side) {
         return precaution.limit().limit() instanceof MotionLimit limit
                 ? allowed(precaution)
-                        .map(arc -> new Taught.Picture(
-                                Optional.empty(), "as far as this", Figures.ofLimit(limit.motion(), arc, side)))
+                        .flatMap(arc -> Figures.ofLimit(limit.motion(), arc, side))
+                        .map(figure -> new Taught.Picture(Optional.empty(), "as far as this", figure))
+                : Optional.empty();
+    }
+
+    /** Where no exercise goes too far, the joint alone does. */
+    private static Optional<Taught.Picture> beyond(Precaution<?> precaution, Side side) {
+        return precaution.limit().limit() instanceof MotionLimit limit
+                ? allowed(precaution)
+                        .flatMap(arc -> Figures.beyondLimit(limit.motion(), arc, side))
+                        .map(figure -> new Taught.Picture(Optional.empty(), "further than this", figure))
                 : Optional.empty();
     }
 

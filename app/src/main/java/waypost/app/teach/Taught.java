@@ -12,7 +12,7 @@ import waypost.library.plain.Told;
  * @param state what was taught back when, or why it is due
  * @param plain as one says it to the patient, in each language
  * @param meant what it leaves; empty where nothing of the kind is open
- * @param notMeant what it takes away; empty where no exercise would show it
+ * @param notMeant what it takes away; empty where neither an exercise nor a joint alone would show it
  */
 public record Taught(
         String rule,

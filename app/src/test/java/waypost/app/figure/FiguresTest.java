@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import waypost.core.body.Arc;
@@ -170,7 +171,8 @@ class FiguresTest {
 
     @Test
     void whatIsAllowedIsAnArcAboutTheJointFromLeastToMost() {
-        Figure figure = Figures.ofLimit(Motion.KNEE_FLEXION, Arc.between(0, 90), Side.LEFT);
+        Figure figure = Figures.ofLimit(Motion.KNEE_FLEXION, Arc.between(0, 90), Side.LEFT)
+                .orElseThrow();
         List<double[]> limb = limb(figure, "body-end");
         List<double[]> arc = points(one(figure, "body-allowed").path());
         double thigh = direction(limb, 0);
@@ -187,8 +189,14 @@ class FiguresTest {
 
     @Test
     void theOtherSideIsItsMirrorFromTheFront() {
-        List<double[]> right = limb(Figures.ofLimit(Motion.HIP_ABDUCTION, Arc.between(0, 30), Side.RIGHT), "body-end");
-        List<double[]> left = limb(Figures.ofLimit(Motion.HIP_ABDUCTION, Arc.between(0, 30), Side.LEFT), "body-end");
+        List<double[]> right = limb(
+                Figures.ofLimit(Motion.HIP_ABDUCTION, Arc.between(0, 30), Side.RIGHT)
+                        .orElseThrow(),
+                "body-end");
+        List<double[]> left = limb(
+                Figures.ofLimit(Motion.HIP_ABDUCTION, Arc.between(0, 30), Side.LEFT)
+                        .orElseThrow(),
+                "body-end");
 
         for (int nth = 0; nth < right.size(); nth++) {
             assertThat(right.get(nth)[0]).isEqualTo(-left.get(nth)[0], within(0.2));
@@ -258,5 +266,37 @@ class FiguresTest {
     @Test
     void aTowelThatLiesOnTheFloorIsNoStrap() {
         assertThat(pointsOf(figure("towel-scrunch"), "body-held")).isEmpty();
+    }
+
+    /** A joint that may go half its way is shown going further, with the end of what is allowed marked. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Motion.class,
+            names = {"FOREARM_ROTATION", "ANKLE_INVERSION"},
+            mode = EnumSource.Mode.EXCLUDE)
+    void tooFarIsFurtherThanWhatIsAllowed(Motion motion) {
+        Arc possible = motion.possible();
+        double middle = (possible.least().value() + possible.most().value()) / 2;
+        Arc half = Arc.between(possible.least().value(), middle);
+
+        assertThat(Figures.beyondLimit(motion, possible, Side.LEFT)).isEmpty();
+        assertThat(Figures.beyondLimit(motion, half, Side.LEFT)).hasValueSatisfying(figure -> {
+            assertThat(figure.caption()).isEqualTo("Beyond what is allowed.");
+            assertThat(figure.limited()).isTrue();
+            assertThat(figure.shapes())
+                    .isNotEqualTo(Figures.ofLimit(motion, half, Side.LEFT)
+                            .orElseThrow()
+                            .shapes());
+        });
+    }
+
+    /** A limb that turns about itself looks as before: no picture says otherwise. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Motion.class,
+            names = {"FOREARM_ROTATION", "ANKLE_INVERSION"})
+    void whatADrawingDoesNotShowIsNotDrawn(Motion motion) {
+        assertThat(Figures.ofLimit(motion, Arc.between(0, 20), Side.LEFT)).isEmpty();
+        assertThat(Figures.beyondLimit(motion, Arc.between(0, 20), Side.LEFT)).isEmpty();
     }
 }

@@ -55,6 +55,11 @@ public record Example(Shown notMeant, Optional<Shown> meant) {
                         best.meant().or(() -> hardestOpen(standing, limit))));
     }
 
+    /** The hardest that is open today at which a precaution looks; empty where nothing of the kind is. */
+    public static Optional<Shown> left(Standing standing, Precaution<?> precaution) {
+        return hardestOpen(standing, precaution.limit().limit());
+    }
+
     private static Optional<Shown> hardestOpen(Standing standing, Limit<?> limit) {
         return standing.verdicts().stream()
                 .filter(verdict -> verdict.kind().isOpen())
