@@ -118,7 +118,6 @@
     const box = Object.assign(document.createElement("span"), { className: "date-field" });
     field.dataset.label = field.id ? document.querySelector(`label[for="${field.id}"]`)?.textContent || "" : "";
     const typed = typedInto(field);
-    typed.required = field.required;
     field.tabIndex = -1;
     field.setAttribute("aria-hidden", "true");
     field.replaceWith(box);

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Locale;
 
 /** What a clinic measures the pull of. */
-enum BandKind {
+public enum BandKind {
     BAND(
             "Bands",
             "Protocols count steps; your name stands behind the number on every course. Length is the band's before it pulls;"

@@ -52,21 +52,9 @@ public class BandOrders {
                 .toList();
     }
 
-    /** Sets a new order of bands. */
-    @Transactional
-    public void set(Staff staff, UUID id, List<Band> bands) {
-        set(staff, id, BandKind.BAND, bands);
-    }
-
-    /** Sets a new order of springs. */
-    @Transactional
-    public void setSprings(Staff staff, UUID id, List<Band> springs) {
-        set(staff, id, BandKind.SPRING, springs);
-    }
-
     /** Sets a new order; sent twice under one id it is written once. */
     @Transactional
-    void set(Staff staff, UUID id, BandKind kind, List<Band> bands) {
+    public void set(Staff staff, UUID id, BandKind kind, List<Band> bands) {
         if (mapper.insertOrder(id, staff.clinicId(), kind, staff.id()) == 1) {
             bands.forEach(band -> mapper.insert(id, band));
         }

@@ -24,6 +24,7 @@ import waypost.app.account.StaffRole;
 import waypost.app.appointment.AppointmentState;
 import waypost.app.appointment.Appointments;
 import waypost.app.band.Band;
+import waypost.app.band.BandKind;
 import waypost.app.band.BandOrders;
 import waypost.app.course.ReferralForm;
 import waypost.app.course.Referrals;
@@ -122,15 +123,17 @@ public class DemoClinic implements ApplicationRunner {
         bands.set(
                 lead,
                 UUID.randomUUID(),
+                BandKind.BAND,
                 List.of(
                         band(1, "sand", "0.8", "1.2", "1.9"),
                         band(2, "moss", "1.2", "1.9", "2.9"),
                         band(3, "slate", "1.8", "2.8", "4.3"),
                         band(4, "plum", "2.6", "4.1", "6.4"),
                         new Band(5, "ink", null, null, null, null, null)));
-        bands.setSprings(
+        bands.set(
                 lead,
                 UUID.randomUUID(),
+                BandKind.SPRING,
                 List.of(
                         spring(1, "reed", "0.6", "1.2", "2.4"),
                         spring(2, "gull", "1.7", "3.4", "6.8"),

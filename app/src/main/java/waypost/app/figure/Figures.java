@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
-import waypost.core.body.Direction;
 import waypost.core.body.Limb;
 import waypost.core.body.Motion;
 import waypost.core.body.Side;
@@ -23,11 +22,6 @@ public final class Figures {
 
     private static final double MARGIN = 14;
     private static final double SMALLEST = 110;
-
-    /** So many degrees too far show it, and fewer than the least show nothing. */
-    private static final double BEYOND = 30;
-
-    private static final double LEAST_BEYOND = 8;
 
     private Figures() {}
 
@@ -81,29 +75,18 @@ public final class Figures {
 
     /** A joint taken through what is allowed, as a precaution is taught; empty where a drawing would not show it. */
     public static Optional<Figure> ofLimit(Motion motion, Arc allowed, Side side) {
-        return ofJoint(motion, allowed, Direction.POSITIVE, allowed, side)
+        return drawn(TaughtJoint.within(motion, allowed), allowed, side)
                 .map(figure -> figure.captioned("The end of what is allowed."));
     }
 
     /** A joint taken on beyond what is allowed; empty where it goes no further, or a drawing would not show it. */
     public static Optional<Figure> beyondLimit(Motion motion, Arc allowed, Side side) {
-        double least =
-                Math.max(motion.possible().least().value(), allowed.least().value() - BEYOND);
-        double most = Math.min(motion.possible().most().value(), allowed.most().value() + BEYOND);
-        double above = most - allowed.most().value();
-        double below = allowed.least().value() - least;
-        if (Math.max(above, below) < LEAST_BEYOND) {
-            return Optional.empty();
-        }
-        Arc through = above >= below
-                ? Arc.between(allowed.least().value(), most)
-                : Arc.between(least, allowed.most().value());
-        Direction way = above >= below ? Direction.POSITIVE : Direction.NEGATIVE;
-        return ofJoint(motion, through, way, allowed, side).map(figure -> figure.captioned("Beyond what is allowed."));
+        return TaughtJoint.beyond(motion, allowed)
+                .flatMap(joint -> drawn(joint, allowed, side))
+                .map(figure -> figure.captioned("Beyond what is allowed."));
     }
 
-    private static Optional<Figure> ofJoint(Motion motion, Arc arc, Direction way, Arc allowed, Side side) {
-        TaughtJoint joint = new TaughtJoint(motion, arc, way);
+    private static Optional<Figure> drawn(TaughtJoint joint, Arc allowed, Side side) {
         return joint.isSeen()
                 ? Optional.of(of(joint.pose(), joint.done(), joint.role(), List.of(), Optional.of(allowed), side))
                 : Optional.empty();

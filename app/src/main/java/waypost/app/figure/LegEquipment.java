@@ -54,25 +54,23 @@ record LegEquipment(Skeleton start, Skeleton end, Camera camera, Posture posture
     }
 
     private Shape strap() {
-        Point hand = camera.at(end.spot(Half.OPERATED, Spot.PALM));
-        Point foot = camera.at(end.spot(Half.OPERATED, Spot.TOES));
-        return BodyShapes.stroke("body-held", 2, hand, foot);
+        return BodyShapes.stroke("body-held", 2, camera.at(end.spot(Half.OPERATED, Spot.PALM)), foot(end));
     }
 
     /** Where the leg comes to, on the side to which it goes from the hips; nobody who stands has the head in it. */
     private Shape wall() {
         double side = isToTheRight() ? 1 : -1;
-        double reached = Stream.of(start, end)
-                .flatMap(this::reach)
-                .mapToDouble(x -> side * x)
-                .max()
-                .orElse(0);
+        double reached = side
+                * Stream.of(start, end)
+                        .flatMap(body -> reach(body, side))
+                        .mapToDouble(x -> side * x)
+                        .max()
+                        .orElse(0);
         double height = posture == Posture.STANDING ? WALL : LOW_WALL;
-        return BodyShapes.stroke(THING, 3, new Point(side * reached, 0), new Point(side * reached, height));
+        return BodyShapes.stroke(THING, 3, new Point(reached, 0), new Point(reached, height));
     }
 
-    private Stream<Double> reach(Skeleton body) {
-        double side = isToTheRight() ? 1 : -1;
+    private Stream<Double> reach(Skeleton body, double side) {
         Stream<Double> leg = Stream.of(Spot.TOES, Spot.KNEE, Spot.HEEL)
                 .map(spot -> camera.at(body.spot(Half.OPERATED, spot)).x() + side * CLEAR);
         double head = camera.at(body.begin(Half.OPERATED, Segment.HEAD)).x() + side * HEAD_CLEAR;
@@ -81,7 +79,7 @@ record LegEquipment(Skeleton start, Skeleton end, Camera camera, Posture posture
 
     private boolean isToTheRight() {
         double hips = camera.at(end.hips()).x();
-        double toes = camera.at(end.spot(Half.OPERATED, Spot.TOES)).x();
+        double toes = foot(end).x();
         double heel = camera.at(end.spot(Half.OPERATED, Spot.HEEL)).x();
         return posture == Posture.STANDING ? toes >= heel : toes >= hips;
     }

@@ -28,10 +28,34 @@ import waypost.core.exercise.RoleKey;
  */
 record TaughtJoint(Motion motion, Arc arc, Direction way) {
 
+    /** So many degrees too far show it, and fewer than the least show nothing. */
+    private static final double BEYOND = 30;
+
+    private static final double LEAST_BEYOND = 8;
     private static final Degrees RIGHT_ANGLE = Degrees.of(90);
 
     /** A leg that is shown bent in standing stands on the other. */
     private static final Demand LIFTED = new Demand.Bearing(Limb.LEG, BodyShare.ofPercent(0), Support.ONE);
+
+    /** Through what is allowed. */
+    static TaughtJoint within(Motion motion, Arc allowed) {
+        return new TaughtJoint(motion, allowed, Direction.POSITIVE);
+    }
+
+    /** On beyond it, toward the end at which there is more left; empty where a joint goes no further to speak of. */
+    static Optional<TaughtJoint> beyond(Motion motion, Arc allowed) {
+        double least = allowed.least().value();
+        double most = allowed.most().value();
+        double above = Math.min(BEYOND, motion.possible().most().value() - most);
+        double below = Math.min(BEYOND, least - motion.possible().least().value());
+        if (Math.max(above, below) < LEAST_BEYOND) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                above >= below
+                        ? new TaughtJoint(motion, Arc.between(least, most + above), Direction.POSITIVE)
+                        : new TaughtJoint(motion, Arc.between(least - below, most), Direction.NEGATIVE));
+    }
 
     /** A limb that turns about itself looks as before. */
     boolean isSeen() {
