@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Function;
+import java.util.function.BiFunction;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -21,11 +21,13 @@ import waypost.core.body.Side;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
 import waypost.core.gate.Verdict;
+import waypost.core.log.Decisions;
 import waypost.core.measure.Readings;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
+import waypost.core.time.Clocks;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.ShippedLibrary;
@@ -84,18 +86,28 @@ public class GateBenchmark {
     }
 
     /**
-     * A thousand courses of all shipped protocols, each resolved, and judged over the whole library once; a gate is compiled
-     * once for courses with equal rules, as the application does.
+     * A thousand courses of all shipped protocols, each resolved, and judged over the whole library once; what applies is
+     * worked out once for all that are answered alike, a gate compiled once for courses with equal rules and put on other
+     * days where only those differ, as the application does.
      */
     @Benchmark
     @BenchmarkMode(Mode.SingleShotTime)
     @Warmup(iterations = 10)
     @OutputTimeUnit(TimeUnit.MILLISECONDS)
     public int thousandCourses() {
+        Map<String, Resolver> applied = new HashMap<>();
+        Map<String, Gate> alike = new HashMap<>();
         Map<List<Object>, Gate> compiled = new HashMap<>();
-        return judged(resolved -> compiled.compute(
-                List.of(resolved.protocol().id(), resolved.clocks().undated()),
-                (id, known) -> known != null && known.servesFor(resolved) ? known : compiled(resolved)));
+        return judged((each, clocks) -> {
+            Resolver applies = applied.computeIfAbsent(each.id(), id -> Resolver.of(each, Answers.NONE));
+            Resolved resolved = applies.on(clocks, Decisions.NONE);
+            List<Object> undated = List.of(each.id(), applies.undated(clocks));
+            Gate known = compiled.getOrDefault(undated, alike.get(each.id()));
+            Gate gate = known == null ? compiled(resolved) : known.forCourse(resolved);
+            compiled.put(undated, gate);
+            alike.put(each.id(), gate);
+            return gate;
+        });
     }
 
     /** The same with every gate compiled for its course alone. */
@@ -104,18 +116,18 @@ public class GateBenchmark {
     @Warmup(iterations = 10)
     @OutputTimeUnit(TimeUnit.MILLISECONDS)
     public int thousandCoursesAlone() {
-        return judged(this::compiled);
+        return judged((each, clocks) -> compiled(Resolver.resolve(each, Answers.NONE, clocks, Decisions.NONE)));
     }
 
     private Gate compiled(Resolved resolved) {
         return Gate.of(resolved, bundle.activities(), bundle.measures());
     }
 
-    private int judged(Function<Resolved, Gate> gates) {
+    private int judged(BiFunction<Protocol, Clocks, Gate> gates) {
         int open = 0;
         for (int i = 0; i < 1_000; i++) {
             Protocol each = bundle.protocols().get(i % bundle.protocols().size());
-            Resolved resolved = Resolver.resolve(each, Answers.NONE, DAY_ZERO.minusDays(i % 200));
+            Clocks clocks = Clocks.startingOn(DAY_ZERO.minusDays(i % 200));
             Facts today = new Facts(
                     new CourseDay(i % 200),
                     DAY_ZERO,
@@ -127,7 +139,7 @@ public class GateBenchmark {
                     List.of(),
                     Readings.NONE,
                     false);
-            for (Verdict verdict : gates.apply(resolved).judgeAll(today)) {
+            for (Verdict verdict : gates.apply(each, clocks).judgeAll(today)) {
                 open += verdict.kind().isOpen() ? 1 : 0;
             }
         }

@@ -17,12 +17,14 @@ import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
 import waypost.core.gate.Facts;
 import waypost.core.gate.Gate;
+import waypost.core.log.Decisions;
 import waypost.core.measure.Readings;
 import waypost.core.protocol.Protocol;
 import waypost.core.question.Answers;
 import waypost.core.question.Question;
 import waypost.core.resolved.Resolved;
 import waypost.core.resolved.Resolver;
+import waypost.core.time.Clocks;
 import waypost.core.time.CourseDay;
 import waypost.library.bundle.Bundle;
 
@@ -72,6 +74,46 @@ class KeptVerdictsTest {
             } else {
                 assertThat(first.changePoints()).isNotEqualTo(gate(resolved).changePoints());
             }
+        }
+    }
+
+    /** Whatever gate is at hand: of other dates, other answers or another protocol. */
+    @ParameterizedTest
+    @MethodSource("protocols")
+    void aGateMadeFromAnotherCoursesSaysWhatItsOwnWould(Protocol protocol) {
+        Random random = new Random(protocol.id().hashCode() + 2);
+        Protocol another =
+                BUNDLE.protocols().get(random.nextInt(BUNDLE.protocols().size()));
+        Gate known = gate(Resolver.resolve(another, answers(another, random), DAY_ZERO));
+        for (int later = 3; later < 200; later += 29) {
+            Answers answers = random.nextInt(3) == 0 ? answers(protocol, random) : Answers.NONE;
+            Resolved resolved = Resolver.resolve(protocol, answers, clocks(protocol, later, random), Decisions.NONE);
+            Gate own = gate(resolved);
+            known = known.forCourse(resolved);
+            Facts facts = facts(protocol, random);
+            assertThat(known.judgeAll(facts)).isEqualTo(own.judgeAll(facts));
+            assertThat(known.changePoints()).isEqualTo(own.changePoints());
+        }
+    }
+
+    private static Clocks clocks(Protocol protocol, int later, Random random) {
+        LocalDate dayZero = DAY_ZERO.plusDays(later);
+        Map<String, List<LocalDate>> started = protocol.eventClocks().stream()
+                .filter(clock -> random.nextInt(4) == 0)
+                .collect(Collectors.toMap(clock -> clock, clock -> List.of(dayZero.plusDays(random.nextInt(90)))));
+        return Clocks.startingOn(dayZero).with(started);
+    }
+
+    @ParameterizedTest
+    @MethodSource("protocols")
+    void clocksThatAreEqualWithoutTheirDatesShareAGate(Protocol protocol) {
+        Resolver applies = Resolver.of(protocol, Answers.NONE);
+        Gate first = gate(applies.on(Clocks.startingOn(DAY_ZERO), Decisions.NONE));
+        for (int later = 0; later < 800; later += 7) {
+            Clocks clocks = Clocks.startingOn(DAY_ZERO.plusDays(later));
+            boolean alike = applies.undated(clocks).equals(applies.undated(Clocks.startingOn(DAY_ZERO)));
+            assertThat(first.servesFor(applies.on(clocks, Decisions.NONE)) || !alike)
+                    .isTrue();
         }
     }
 

@@ -44,16 +44,22 @@ class CompiledRules {
     private final Cache<Undated, Gate> gates =
             Caffeine.newBuilder().maximumSize(MOST).build();
 
+    /** The gate of some course that is answered alike: only the days may have to be put into it. */
+    private final Cache<Applied, Gate> alike =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+
     /** A course under these rules in which nothing has happened. */
     Course of(Bundle bundle, Protocol protocol, Answers answers, Clocks clocks, Decisions decisions) {
         Rules rules = new Rules(bundle.hash(), protocol.id(), answers, clocks, decisions);
         return compiled.get(rules, key -> {
-            Undated undated = new Undated(bundle.hash(), protocol.id(), answers, clocks.undated(), decisions);
-            Resolved resolved = applied.get(
-                            new Applied(bundle.hash(), protocol.id(), answers), any -> Resolver.of(protocol, answers))
-                    .on(clocks, decisions);
-            Course course = course(resolved, bundle, gates.getIfPresent(undated));
+            Applied answered = new Applied(bundle.hash(), protocol.id(), answers);
+            Resolver applies = applied.get(answered, any -> Resolver.of(protocol, answers));
+            Undated undated = new Undated(bundle.hash(), protocol.id(), answers, applies.undated(clocks), decisions);
+            Gate known = gates.getIfPresent(undated);
+            Course course =
+                    course(applies.on(clocks, decisions), bundle, known == null ? alike.getIfPresent(answered) : known);
             gates.put(undated, course.gate());
+            alike.put(answered, course.gate());
             return course;
         });
     }

@@ -69,11 +69,10 @@ public final class Course {
         return new Course(resolved, activities, measures, Gate.of(resolved, activities, measures), history);
     }
 
-    /** The same; a gate that was compiled for another course is used where it serves for this one. */
+    /** The same from a gate that was compiled for another course of the same bundle, as far as that goes. */
     public static Course of(
             Resolved resolved, List<Activity> activities, List<Measure> measures, Gate known, History history) {
-        Gate gate = known.servesFor(resolved) ? known : Gate.of(resolved, activities, measures);
-        return new Course(resolved, activities, measures, gate, history);
+        return new Course(resolved, activities, measures, known.forCourse(resolved), history);
     }
 
     /** A course that stands alone. */

@@ -2,11 +2,7 @@ package waypost.core.gate;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.AtomicInteger;
 import org.jspecify.annotations.Nullable;
-import waypost.core.body.Region;
 import waypost.core.demand.Demand;
 import waypost.core.reason.VerdictKind;
 
@@ -16,62 +12,15 @@ import waypost.core.reason.VerdictKind;
  */
 final class Covering {
 
-    private final List<RoleGate> roles = new ArrayList<>();
-    private final Map<Demand, Ask> asks = new ConcurrentHashMap<>();
-    private final AtomicInteger count = new AtomicInteger();
+    private final Asks asks;
+    /** By their places in the library. */
+    private final List<RoleGate> roles;
+
     private volatile @Nullable Today last;
 
-    /** Something that is asked besides, the same for all who ask it. */
-    final class Ask {
-
-        private final Demand demand;
-        private final int nth;
-        private volatile @Nullable List<RoleGate> vouching;
-
-        private Ask(Demand demand) {
-            this.demand = demand;
-            this.nth = count.getAndIncrement();
-        }
-
-        Demand demand() {
-            return demand;
-        }
-
-        private List<RoleGate> vouching() {
-            List<RoleGate> found = vouching;
-            if (found == null) {
-                List<RoleGate> those = new ArrayList<>();
-                for (RoleGate role : roles) {
-                    if (role.vouchesFor(demand)) {
-                        those.add(role);
-                    }
-                }
-                found = List.copyOf(those);
-                vouching = found;
-            }
-            return found;
-        }
-    }
-
-    /** Counts a role of the library in; all are before anything is judged. */
-    void add(RoleGate role) {
-        roles.add(role);
-    }
-
-    /** How many roles are counted in. */
-    int size() {
-        return roles.size();
-    }
-
-    /** What of these asks something of the region, other than being held so. */
-    List<Ask> asksOf(Region region, List<Demand> demands) {
-        List<Ask> asked = new ArrayList<>(2);
-        for (Demand demand : demands) {
-            if (demand.concerns(region) && !demand.isCarried()) {
-                asked.add(asks.computeIfAbsent(demand, Ask::new));
-            }
-        }
-        return asked;
+    Covering(Asks asks, List<RoleGate> roles) {
+        this.asks = asks;
+        this.roles = List.copyOf(roles);
     }
 
     /** On the day of these facts; what was found is kept until other facts are asked about. */
@@ -89,7 +38,7 @@ final class Covering {
     final class Today {
 
         private final Facts facts;
-        private final @Nullable Boolean[] found = new Boolean[count.get()];
+        private final @Nullable Boolean[] found = new Boolean[asks.size()];
         private final @Nullable Verdict[] judged = new Verdict[roles.size()];
 
         private Today(Facts facts) {
@@ -98,18 +47,19 @@ final class Covering {
 
         /** The verdict on a role of the library, worked out once. */
         Verdict judge(RoleGate gate) {
-            Verdict before = judged[gate.nth()];
+            int nth = gate.rules().nth();
+            Verdict before = judged[nth];
             if (before == null) {
                 before = gate.judge(facts, this);
-                judged[gate.nth()] = before;
+                judged[nth] = before;
             }
             return before;
         }
 
         /** Those of the demands that nothing open asks as much. */
-        List<Demand> uncovered(List<Ask> asked) {
+        List<Demand> uncovered(List<Asks.Ask> asked) {
             List<Demand> uncovered = new ArrayList<>(2);
-            for (Ask ask : asked) {
+            for (Asks.Ask ask : asked) {
                 if (!covers(ask)) {
                     uncovered.add(ask.demand());
                 }
@@ -117,21 +67,21 @@ final class Covering {
             return uncovered;
         }
 
-        private boolean covers(Ask ask) {
-            if (ask.nth >= found.length) {
+        private boolean covers(Asks.Ask ask) {
+            if (!ask.isCounted()) {
                 return isAsked(ask);
             }
-            Boolean before = found[ask.nth];
+            Boolean before = found[ask.nth()];
             if (before == null) {
                 before = isAsked(ask);
-                found[ask.nth] = before;
+                found[ask.nth()] = before;
             }
             return before;
         }
 
-        private boolean isAsked(Ask ask) {
-            for (RoleGate gate : ask.vouching()) {
-                if (judge(gate).kind() == VerdictKind.OPEN) {
+        private boolean isAsked(Asks.Ask ask) {
+            for (int role : ask.vouching()) {
+                if (judge(roles.get(role)).kind() == VerdictKind.OPEN) {
                     return true;
                 }
             }

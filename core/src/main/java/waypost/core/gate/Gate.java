@@ -3,15 +3,14 @@ package waypost.core.gate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 import waypost.core.demand.Demand;
-import waypost.core.demand.Posture;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.OtherSide;
 import waypost.core.exercise.Role;
@@ -26,34 +25,45 @@ import waypost.core.time.CourseDay;
 /** Judges the roles of exercises and tests for one course. Rules are compiled once; judging is a pure function. */
 public final class Gate {
 
-    private final Map<RoleKey, RoleGate> roles = new LinkedHashMap<>();
-    private final Map<String, Activity> activities = new HashMap<>();
-    private final SortedSet<CourseDay> changes = new TreeSet<>();
+    private final LibraryRules library;
     private final Resolved resolved;
-    private final Covering covering = new Covering();
-    private final RoleGate.Rules rules;
+    private final RoleGate.InCourse course;
+    private final Map<RoleKey, RoleGate> roles = new LinkedHashMap<>();
+    private final Covering covering;
+    private volatile @Nullable SortedSet<CourseDay> changes;
 
-    private Gate(Resolved resolved, Collection<Measure> measures) {
+    private Gate(LibraryRules library, Resolved resolved, List<InForce<?>> ordered, RangeNeeded ranges) {
+        this.library = library;
         this.resolved = resolved;
-        this.rules = new RoleGate.Rules(
-                resolved, new LimitsByDemand(resolved.limits()), RangeNeeded.from(measures), covering);
+        this.course = new RoleGate.InCourse(resolved, new LimitsInForce(ordered), ranges);
+        for (RoleRules rules : library.roles()) {
+            roles.put(rules.role().key(), new RoleGate(rules, course));
+        }
+        this.covering = new Covering(library.asks(), List.copyOf(roles.values()));
     }
 
     /** Compiles the rules of a course for a library of activities. */
     public static Gate of(Resolved resolved, Collection<Activity> activities, Collection<Measure> measures) {
-        Gate gate = new Gate(resolved, measures);
-        for (Activity activity : activities) {
-            gate.activities.put(activity.id(), activity);
-            for (Role role : activity.roles()) {
-                RoleGate compiled = RoleGate.keeping(role, activity.isGentle(role), gate.rules);
-                gate.covering.add(compiled);
-                gate.roles.put(role.key(), compiled);
-            }
+        return compiled(resolved, activities, RangeNeeded.from(measures));
+    }
+
+    private static Gate compiled(Resolved resolved, Collection<Activity> activities, RangeNeeded ranges) {
+        LibraryRules library = new LibraryRules(resolved, activities);
+        return new Gate(library, resolved, LimitsByDemand.ordered(resolved.limits()), ranges);
+    }
+
+    /**
+     * The gate of another course for the same library: this one where it serves, else this with what is in force put on the
+     * other's days. Where more than the days differs it is compiled anew.
+     */
+    public Gate forCourse(Resolved other) {
+        if (servesFor(other)) {
+            return this;
         }
-        resolved.limits().stream().flatMap(InForce::changes).forEach(gate.changes::add);
-        resolved.openings().values().stream().flatMap(OpeningInForce::changes).forEach(gate.changes::add);
-        resolved.setUps().stream().flatMap(setUp -> setUp.steps().changes()).forEach(gate.changes::add);
-        return gate;
+        List<InForce<?>> ordered = LimitsByDemand.ordered(other.limits());
+        return library.fit(other, ordered)
+                ? new Gate(library, other, ordered, course.ranges())
+                : compiled(other, library.library(), course.ranges());
     }
 
     /**
@@ -69,17 +79,16 @@ public final class Gate {
     }
 
     private RoleGate once(Role role) {
-        return RoleGate.once(role, isGentle(role), rules, List.of());
+        return once(role, List.of());
+    }
+
+    private RoleGate once(Role role, List<Demand> more) {
+        return new RoleGate(library.once(role, more), course);
     }
 
     /** What is changed in a role that is written; what it then asks more has to be asked by something open as well. */
     private RoleGate changed(Role role, RoleGate written) {
-        return RoleGate.once(role, isGentle(role), rules, role.beyond(written.role()));
-    }
-
-    private boolean isGentle(Role role) {
-        Activity activity = activities.get(role.key().activity());
-        return activity != null && activity.isGentle(role);
+        return once(role, role.beyond(written.role()));
     }
 
     /** The verdict on a role as another course of the person has it, perhaps from another version of the library. */
@@ -118,9 +127,7 @@ public final class Gate {
 
     /** The role as the other side of the body meets it. */
     OtherSide fromOtherSide(Role role) {
-        Optional<Posture> posture =
-                Optional.ofNullable(activities.get(role.key().activity())).map(Activity::posture);
-        return new OtherSide(role, posture);
+        return new OtherSide(role, library.posture(role));
     }
 
     /** The part that the other limb plays meanwhile, if its activity has one of that name. */
@@ -163,8 +170,7 @@ public final class Gate {
     }
 
     private boolean isCovered(List<Demand> demands, Facts facts) {
-        List<Covering.Ask> asked = covering.asksOf(resolved.region(), demands);
-        return covering.on(facts).uncovered(asked).isEmpty();
+        return covering.on(facts).uncovered(library.asks().of(demands)).isEmpty();
     }
 
     /** The verdict on a role of the library that asks more or less than it is written with, such as a heavier load. */
@@ -184,6 +190,19 @@ public final class Gate {
 
     /** The days on which a rule of this course begins, changes or ends; between two of them every verdict stands. */
     public SortedSet<CourseDay> changePoints() {
-        return Collections.unmodifiableSortedSet(changes);
+        SortedSet<CourseDay> known = changes;
+        if (known == null) {
+            known = Collections.unmodifiableSortedSet(changesOfRules());
+            changes = known;
+        }
+        return known;
+    }
+
+    private SortedSet<CourseDay> changesOfRules() {
+        SortedSet<CourseDay> days = new TreeSet<>();
+        resolved.limits().stream().flatMap(InForce::changes).forEach(days::add);
+        resolved.openings().values().stream().flatMap(OpeningInForce::changes).forEach(days::add);
+        resolved.setUps().stream().flatMap(setUp -> setUp.steps().changes()).forEach(days::add);
+        return days;
     }
 }

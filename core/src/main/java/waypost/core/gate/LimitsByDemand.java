@@ -1,19 +1,19 @@
 package waypost.core.gate;
 
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import waypost.core.demand.Demand;
 import waypost.core.limit.CombinedLimit;
+import waypost.core.limit.Limit;
 import waypost.core.limit.Sought;
 import waypost.core.resolved.InForce;
-import waypost.core.time.CourseDay;
 
-/** The limits in force, sorted once for a whole library by what they look at. */
+/** Limits whatever their days, sorted once for a whole library by what they look at. */
 final class LimitsByDemand {
 
     /**
@@ -29,38 +29,43 @@ final class LimitsByDemand {
      * A limit and its place in the order of all.
      *
      * @param sought what it can look at at all
-     * @param days the days on which what it allows may change
-     * @param criteria ids of what its steps need
      */
-    record Ranked(InForce<?> limit, int rank, Sought sought, List<CourseDay> days, List<String> criteria) {
-        static Ranked of(InForce<?> limit, int rank) {
-            return new Ranked(
-                    limit,
-                    rank,
-                    limit.limit().sought(),
-                    limit.changes().distinct().toList(),
-                    limit.steps().needs().distinct().toList());
-        }
-    }
-
-    /**
-     * On which days what some limits allow may change, and ids of what their steps need: both without doubles, the days in
-     * order.
-     */
-    record Turns(int[] days, String[] criteria) {}
+    record Ranked(Limit<?> limit, int rank, Sought sought) {}
 
     private final List<Ranked> all;
     /** By the kind of demand, and by what it is asked of. */
     private final Map<Class<?>, Map<Object, List<Ranked>>> found = new ConcurrentHashMap<>();
-    /** By the places of the limits: many roles come under the same ones. */
-    private final Map<BitSet, Turns> turns = new ConcurrentHashMap<>();
 
-    LimitsByDemand(List<InForce<?>> limits) {
+    /**
+     * @param ordered the limits of a course, {@link #ordered}
+     */
+    LimitsByDemand(List<InForce<?>> ordered) {
+        all = IntStream.range(0, ordered.size())
+                .mapToObj(rank -> {
+                    Limit<?> limit = ordered.get(rank).limit();
+                    return new Ranked(limit, rank, limit.sought());
+                })
+                .toList();
+    }
+
+    /** Limits in the order in which they are asked. */
+    static List<InForce<?>> ordered(List<InForce<?>> limits) {
         List<InForce<?>> ordered = new ArrayList<>(limits);
         ordered.sort(ORDER);
-        all = IntStream.range(0, ordered.size())
-                .mapToObj(rank -> Ranked.of(ordered.get(rank), rank))
-                .toList();
+        return List.copyOf(ordered);
+    }
+
+    /** Whether these are the same limits in the same places, on whatever days. */
+    boolean fit(List<InForce<?>> ordered) {
+        if (ordered.size() != all.size()) {
+            return false;
+        }
+        for (int rank = 0; rank < all.size(); rank++) {
+            if (!Objects.equals(ordered.get(rank).limit(), all.get(rank).limit())) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Those that may look at this demand, in order; most limits never do. */
@@ -77,32 +82,5 @@ final class LimitsByDemand {
                         of -> all.stream()
                                 .filter(ranked -> ranked.sought().fits(demand))
                                 .toList());
-    }
-
-    /** The turns of every limit that may look at any of these demands. */
-    Turns turns(List<Demand> demands) {
-        BitSet ranks = new BitSet(all.size());
-        for (Demand demand : demands) {
-            for (Ranked ranked : lookingAt(demand)) {
-                ranks.set(ranked.rank());
-            }
-        }
-        return turns.computeIfAbsent(ranks, this::turns);
-    }
-
-    private Turns turns(BitSet ranks) {
-        return new Turns(
-                ranks.stream()
-                        .mapToObj(all::get)
-                        .flatMap(ranked -> ranked.days().stream())
-                        .mapToInt(CourseDay::number)
-                        .sorted()
-                        .distinct()
-                        .toArray(),
-                ranks.stream()
-                        .mapToObj(all::get)
-                        .flatMap(ranked -> ranked.criteria().stream())
-                        .distinct()
-                        .toArray(String[]::new));
     }
 }

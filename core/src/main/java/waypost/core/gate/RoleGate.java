@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import waypost.core.body.Arc;
-import waypost.core.body.Region;
 import waypost.core.criterion.Criterion;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Demand.Movement;
@@ -19,59 +18,31 @@ import waypost.core.resolved.OpeningInForce.Needed;
 import waypost.core.resolved.Resolved;
 import waypost.core.time.CourseDay;
 
-/** Everything in force that looks at one role, gathered once. */
+/** Everything in force that looks at one role of one course. */
 final class RoleGate {
 
     /** What is in force for a whole library. */
-    record Rules(Resolved resolved, LimitsByDemand limits, RangeNeeded ranges, Covering covering) {}
+    record InCourse(Resolved resolved, LimitsInForce limits, RangeNeeded ranges) {}
 
-    private final Role role;
-    private final boolean gentle;
-    private final Resolved resolved;
-    private final RangeNeeded ranges;
-    /** What it says asks something of the operated region. */
-    private final boolean concerned;
-
-    /** It does, or the protocol speaks of it all the same. */
-    private final boolean spokenFor;
-
-    /** What doing it asks of the region beside what it says, other than being held so. */
-    private final List<Covering.Ask> besides;
-
-    /** What of that, or of a form that asks more than is written, something open has to ask as well. */
-    private final List<Covering.Ask> toCover;
-
-    /** Its place among the roles of the library; of one that is asked about once, none. */
-    private final int nth;
-
-    private final UnderLimits underLimits;
+    private final RoleRules rules;
+    private final InCourse course;
     private final List<Resolved.SetUpInForce> setUps;
     private final @Nullable OpeningInForce opening;
     private final List<Reason> notCovered;
 
-    /** It moves something through an arc that needs range to be there. */
-    private final boolean needsRange;
-
     /** Keeps what the rules say of a role of the library; empty for one that is asked about once. */
     private final @Nullable Stretches kept;
 
-    private RoleGate(Role role, boolean gentle, int nth, Rules rules, List<Demand> more) {
-        Resolved resolved = rules.resolved();
-        this.role = role;
-        this.gentle = gentle;
-        this.resolved = resolved;
-        this.ranges = rules.ranges();
-        this.nth = nth;
+    RoleGate(RoleRules rules, InCourse course) {
+        Resolved resolved = course.resolved();
+        Role role = rules.role();
+        this.rules = rules;
+        this.course = course;
         this.opening = resolved.openings().get(role.key());
-        this.concerned = concerns(role, resolved.region());
-        this.spokenFor = opening != null || concerned;
         this.notCovered = notCovered(resolved.protocol().face(), opening);
-        this.besides = rules.covering().asksOf(resolved.region(), role.besides().operated());
-        this.toCover = spokenFor ? rules.covering().asksOf(resolved.region(), more) : besides;
-        this.underLimits = new UnderLimits(role, rules.limits());
         this.setUps = resolved.setUpsOf(role.key().activity());
-        this.needsRange = needsRange(role);
-        this.kept = nth < 0 ? null : Stretches.of(underLimits.whole(), rules.limits(), setUps, opening);
+        this.kept =
+                rules.isOfLibrary() ? Stretches.of(rules.underLimits().turns(course.limits()), setUps, opening) : null;
     }
 
     private static List<Reason> notCovered(String protocol, @Nullable OpeningInForce opening) {
@@ -83,77 +54,28 @@ final class RoleGate {
                 .toList();
     }
 
-    private static boolean needsRange(Role role) {
-        for (Demand demand : role.demands()) {
-            if (demand instanceof Movement movement && movement.needs().isPresent()) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static boolean concerns(Role role, Region region) {
-        for (Demand demand : role.demands()) {
-            if (demand.concerns(region)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /**
-     * A role of the library, about which is asked again and again: what the rules say of it is kept.
-     *
-     * @param gentle whether it stays open after an event that nobody has looked after: carried motion, walking about
-     */
-    static RoleGate keeping(Role role, boolean gentle, Rules rules) {
-        return new RoleGate(role, gentle, rules.covering().size(), rules, List.of());
-    }
-
-    /**
-     * A role that asks something else than it is written with: everything is worked out anew.
-     *
-     * @param more what it asks beyond what is written
-     */
-    static RoleGate once(Role role, boolean gentle, Rules rules, List<Demand> more) {
-        return new RoleGate(role, gentle, -1, rules, more);
-    }
-
-    int nth() {
-        return nth;
+    RoleRules rules() {
+        return rules;
     }
 
     Role role() {
-        return role;
-    }
-
-    /** Whether whoever does this does all that {@code asked} asks, and the protocol says whether this may be done. */
-    boolean vouchesFor(Demand asked) {
-        if (!spokenFor) {
-            return false;
-        }
-        for (Demand demand : underLimits.whole().demands()) {
-            if (asked.isNoMoreThan(demand)) {
-                return true;
-            }
-        }
-        return false;
+        return rules.role();
     }
 
     Verdict judge(Facts facts, Covering.Today covering) {
         Said said = kept == null ? said(facts, 0) : kept.on(facts, this::said);
-        boolean mindsRange = needsRange && !facts.assumeRange();
-        List<Demand> uncovered = toCover.isEmpty() ? List.of() : covering.uncovered(toCover);
+        boolean mindsRange = rules.needsRange() && !facts.assumeRange();
+        List<Demand> uncovered = rules.toCover().isEmpty() ? List.of() : covering.uncovered(rules.toCover());
         if (!mindsRange && facts.isQuiet() && uncovered.isEmpty()) {
             return said.alone();
         }
         List<Reason> reasons = new ArrayList<>(4);
         addStops(facts, reasons);
-        if (asksOfRegion()) {
+        if (rules.asksOfRegion()) {
             reasons.addAll(facts.afterHolds());
         }
         if (!uncovered.isEmpty()) {
-            reasons.add(spokenFor ? new Uncovered.AsksMore(uncovered) : new Uncovered.AsksBesides(uncovered));
+            reasons.add(rules.spokenFor() ? new Uncovered.AsksMore(uncovered) : new Uncovered.AsksBesides(uncovered));
         }
         reasons.addAll(said.opening());
         reasons.addAll(said.rules());
@@ -163,38 +85,39 @@ final class RoleGate {
 
     private Said said(Facts facts, long met) {
         List<Reason> openingSays = new ArrayList<>(2);
-        if (spokenFor) {
+        if (rules.spokenFor()) {
             addOpening(facts, openingSays);
         }
-        List<Reason> rules = new ArrayList<>(2);
+        List<Reason> limitsSay = new ArrayList<>(2);
         for (Resolved.SetUpInForce setUp : setUps) {
-            addSetUp(setUp, facts, rules);
+            addSetUp(setUp, facts, limitsSay);
         }
-        Role allowed = underLimits.cut(facts, rules);
+        Role allowed = underLimits(facts, limitsSay);
         List<Reason> all = new ArrayList<>(openingSays);
-        all.addAll(rules);
-        return new Said(facts.phase(), met, openingSays, rules, allowed, verdict(all, allowed));
+        all.addAll(limitsSay);
+        return new Said(facts.phase(), met, openingSays, limitsSay, allowed, verdict(all, allowed));
+    }
+
+    private Role underLimits(Facts facts, List<Reason> reasons) {
+        return rules.underLimits().cut(new LimitsOnDay(course.limits(), facts), reasons);
     }
 
     private Verdict verdict(List<Reason> reasons, Role possible) {
+        Role role = rules.role();
         return Verdict.of(
                 role.key(),
                 reasons,
                 possible == role || possible.equals(role) ? Optional.empty() : Optional.of(possible));
     }
 
-    private boolean asksOfRegion() {
-        return spokenFor || !besides.isEmpty();
-    }
-
     /** A hold stops what asks something of the region; a red flag stops everything that the person does. */
     private void addStops(Facts facts, List<Reason> reasons) {
         for (Hold hold : facts.holds()) {
-            if (asksOfRegion() || hold.stopsEverything()) {
+            if (rules.asksOfRegion() || hold.stopsEverything()) {
                 reasons.add(new Reason.OnHold(hold));
             }
         }
-        if ((concerned || !besides.isEmpty()) && !gentle) {
+        if (rules.mindsEvents()) {
             facts.unlooked().forEach(event -> reasons.add(new Reason.NotLookedAfter(event)));
         }
     }
@@ -210,11 +133,11 @@ final class RoleGate {
     Verdict judgeMeanwhile(Facts facts, boolean covered) {
         List<Reason> reasons = new ArrayList<>(4);
         addStops(facts, reasons);
-        if (spokenFor && !covered) {
-            reasons.add(new Uncovered.NotCovered(resolved.protocol().face(), List.of()));
+        if (rules.spokenFor() && !covered) {
+            reasons.add(new Uncovered.NotCovered(course.resolved().protocol().face(), List.of()));
         }
-        underLimits.cut(facts, reasons);
-        return Verdict.of(role.key(), reasons, Optional.empty());
+        underLimits(facts, reasons);
+        return Verdict.of(rules.role().key(), reasons, Optional.empty());
     }
 
     private void addOpening(Facts facts, List<Reason> reasons) {
@@ -242,7 +165,8 @@ final class RoleGate {
             reasons.add(new Uncovered.Over(needed.rule(), needed.until().get()));
         }
         if (needed.phase().isPresent()
-                && !resolved.protocol()
+                && !course.resolved()
+                        .protocol()
                         .hasReached(facts.phase().id(), needed.phase().get().id())) {
             reasons.add(new NotYet.PhaseNotSigned(needed.rule(), needed.phase().get(), facts.phase()));
         }
@@ -276,8 +200,9 @@ final class RoleGate {
         Role now = allowed;
         for (int at = 0; at < allowed.demands().size(); at++) {
             Demand demand = allowed.demands().get(at);
-            if (demand instanceof Movement movement && movement.concerns(resolved.region())) {
-                Optional<Reason> objection = ranges.objection(movement, facts, role.reducible());
+            if (demand instanceof Movement movement
+                    && movement.concerns(course.resolved().region())) {
+                Optional<Reason> objection = course.ranges().objection(movement, facts, allowed.reducible());
                 objection.ifPresent(reasons::add);
                 if (objection.isPresent() && objection.get() instanceof Reason.RangeShort range && range.reducible()) {
                     Arc there = new Arc(

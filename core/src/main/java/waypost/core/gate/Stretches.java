@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import waypost.core.exercise.Role;
 import waypost.core.resolved.OpeningInForce;
 import waypost.core.resolved.Resolved;
 import waypost.core.time.CourseDay;
@@ -33,12 +32,12 @@ final class Stretches {
     }
 
     /**
-     * The stretches of a role under every limit that may look at what it asks, also at a reduced form of it: cutting never
-     * changes what is asked of, and may bring another limit into play.
+     * The stretches of a role.
+     *
+     * @param turns those of every limit that may look at it
      */
     static Stretches of(
-            Role role, LimitsByDemand limits, List<Resolved.SetUpInForce> setUps, @Nullable OpeningInForce opening) {
-        LimitsByDemand.Turns turns = limits.turns(role.demands());
+            LimitsInForce.Turns turns, List<Resolved.SetUpInForce> setUps, @Nullable OpeningInForce opening) {
         if (setUps.isEmpty() && opening == null) {
             return new Stretches(turns.days(), turns.criteria(), false);
         }

@@ -1,25 +1,41 @@
 package waypost.core.gate;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
+import waypost.core.demand.Demand;
 import waypost.core.exercise.Role;
 import waypost.core.reason.Reason;
-import waypost.core.resolved.InForce;
 
-/** A role under every limit that looks at what it asks, said or worked out; only what is said can be cut down. */
+/**
+ * A role under every limit that looks at what it asks, said or worked out, whatever their days; only what is said can be cut
+ * down.
+ */
 final class UnderLimits {
 
     private final Role role;
     private final Role whole;
     private final LimitsByDemand limits;
-    private final List<Check<?>> checks;
+    private final List<Check> checks;
+    private final BitSet places;
 
     UnderLimits(Role role, LimitsByDemand limits) {
         this.role = role;
         this.whole = role.whole();
         this.limits = limits;
         this.checks = Check.all(limits, whole);
+        this.places = places(whole, limits);
+    }
+
+    private static BitSet places(Role whole, LimitsByDemand limits) {
+        BitSet places = new BitSet();
+        for (Demand demand : whole.demands()) {
+            for (LimitsByDemand.Ranked ranked : limits.lookingAt(demand)) {
+                places.set(ranked.rank());
+            }
+        }
+        return places;
     }
 
     /** All that the role asks. */
@@ -27,11 +43,19 @@ final class UnderLimits {
         return whole;
     }
 
+    /**
+     * On which days what is said of it may change, for every limit that may look at what it asks, also at a reduced form of
+     * it: cutting never changes what is asked of, and may bring another limit into play.
+     */
+    LimitsInForce.Turns turns(LimitsInForce limits) {
+        return limits.turns(places);
+    }
+
     /** Adds what the limits object; gives the role cut down to what they allow, or as it is if that can't be. */
-    Role cut(Facts facts, List<Reason> reasons) {
-        List<Check<?>> broken = new ArrayList<>(2);
-        for (Check<?> check : checks) {
-            if (!check.respectedBy(whole, facts)) {
+    Role cut(LimitsOnDay today, List<Reason> reasons) {
+        List<Check> broken = new ArrayList<>(2);
+        for (Check check : checks) {
+            if (!check.respectedBy(whole, today)) {
                 broken.add(check);
             }
         }
@@ -41,34 +65,34 @@ final class UnderLimits {
         boolean[] alone = new boolean[broken.size()];
         boolean eachAlone = true;
         for (int i = 0; i < alone.length; i++) {
-            alone[i] = !ways(broken.get(i), whole, facts).isEmpty();
+            alone[i] = !ways(broken.get(i), whole, today).isEmpty();
             eachAlone &= alone[i];
         }
-        Optional<Role> together = eachAlone ? reduced(whole, broken, facts) : Optional.empty();
+        Optional<Role> together = eachAlone ? reduced(whole, broken, today) : Optional.empty();
         for (int i = 0; i < alone.length; i++) {
             boolean reducible = eachAlone ? together.isPresent() : alone[i];
-            reasons.add(broken.get(i).objection(whole, facts, reducible));
+            reasons.add(broken.get(i).objection(whole, today, reducible));
         }
         return together.map(role::onlySaid).orElse(role);
     }
 
     /** Every way to cut under one limit; what the body asks can't be dialled down, but may be done in a set-up. */
-    private List<Role> ways(Check<?> check, Role now, Facts facts) {
+    private List<Role> ways(Check check, Role now, LimitsOnDay today) {
         boolean said = check.at() < role.demands().size();
-        return said || check.setUp().isPresent() ? check.reductions(now, facts) : List.of();
+        return said || check.setUp().isPresent() ? check.reductions(now, today) : List.of();
     }
 
     /** The role cut down under one limit after the other, the first way that passes the gate; empty when there is none. */
-    private Optional<Role> reduced(Role now, List<Check<?>> left, Facts facts) {
+    private Optional<Role> reduced(Role now, List<Check> left, LimitsOnDay today) {
         if (left.isEmpty()) {
-            return allRespected(now, facts) ? Optional.of(now) : Optional.empty();
+            return allRespected(now, today) ? Optional.of(now) : Optional.empty();
         }
-        List<Check<?>> others = left.subList(1, left.size());
-        if (left.get(0).respectedBy(now, facts)) {
-            return reduced(now, others, facts);
+        List<Check> others = left.subList(1, left.size());
+        if (left.get(0).respectedBy(now, today)) {
+            return reduced(now, others, today);
         }
-        for (Role less : ways(left.get(0), now, facts)) {
-            Optional<Role> found = reduced(less, others, facts);
+        for (Role less : ways(left.get(0), now, today)) {
+            Optional<Role> found = reduced(less, others, today);
             if (found.isPresent()) {
                 return found;
             }
@@ -77,12 +101,11 @@ final class UnderLimits {
     }
 
     /** The reduced form is judged again against every limit: a cut for one rule may not break another. */
-    private boolean allRespected(Role reduced, Facts facts) {
+    private boolean allRespected(Role reduced, LimitsOnDay today) {
         for (int at = 0; at < reduced.demands().size(); at++) {
             for (LimitsByDemand.Ranked ranked :
                     limits.lookingAt(reduced.demands().get(at))) {
-                InForce<?> limit = ranked.limit();
-                if (limit.limit().concerns(reduced, at) && !limit.respected(reduced, at, facts.day(), facts.met())) {
+                if (ranked.limit().concerns(reduced, at) && !today.respected(ranked.rank(), reduced, at)) {
                     return false;
                 }
             }

@@ -2,6 +2,7 @@ package waypost.core.protocol;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import waypost.core.exercise.RoleKey;
 import waypost.core.question.Condition;
@@ -47,6 +48,14 @@ public record Opening(RoleKey role, List<Case> cases, List<OfPart> parts, List<S
             Optional<Moment> regardless) {
         public Case {
             needs = List.copyOf(needs);
+        }
+
+        /** The calendar months that its moments count, without those that count none. */
+        public IntStream months() {
+            return Stream.of(Optional.of(from), until, regardless)
+                    .flatMap(Optional::stream)
+                    .mapToInt(Moment::months)
+                    .filter(months -> months > 0);
         }
     }
 

@@ -9,9 +9,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import waypost.core.body.Region;
 import waypost.core.limit.Limit;
@@ -53,6 +56,9 @@ public final class Resolver {
     private final List<Applying.Of<SetUp>> setUps;
     private final Optional<Resolved.PainInForce> pain;
 
+    /** The calendar months that those rules count by which a role is judged. */
+    private final SortedSet<Integer> months;
+
     private Resolver(Protocol protocol, Answers answers) {
         this.protocol = protocol;
         this.answers = answers;
@@ -76,6 +82,7 @@ public final class Resolver {
         this.duties = settledDuties();
         this.setUps = settledSetUps();
         this.pain = leastPain();
+        this.months = months();
     }
 
     /**
@@ -94,6 +101,25 @@ public final class Resolver {
     /** The rules in force for this course. */
     public static Resolved resolve(Protocol protocol, Answers answers, Clocks clocks, Decisions decisions) {
         return of(protocol, answers).on(clocks, decisions);
+    }
+
+    /**
+     * These clocks without their dates, as far as the limits, openings and set-ups that apply go: under equal ones and the
+     * same decisions each begins and ends on the same course days.
+     */
+    public Clocks.Undated undated(Clocks clocks) {
+        return clocks.undated(months);
+    }
+
+    private SortedSet<Integer> months() {
+        Stream<IntStream> counted = Stream.of(
+                        limits.stream().map(each -> each.rule().schedule().months()),
+                        setUps.stream().map(each -> each.rule().schedule().months()),
+                        openings.stream()
+                                .flatMap(each -> each.cases().stream())
+                                .map(each -> each.written().months()))
+                .flatMap(each -> each);
+        return counted.flatMap(IntStream::boxed).collect(Collectors.toCollection(TreeSet::new));
     }
 
     /** The rules in force for a course with these clocks and decisions. */

@@ -6,7 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.IntStream;
+import java.util.SortedSet;
 import java.util.stream.Stream;
 
 /**
@@ -67,30 +67,30 @@ public record Clocks(LocalDate dayZero, Map<String, List<LocalDate>> others) {
     }
 
     /**
-     * How the clocks lie to each other and to the months of the calendar, without any date: under equal ones every moment
-     * falls on the same course day.
+     * How the clocks lie to each other and to some months of the calendar, without any date: under equal ones every moment
+     * that counts no other months falls on the same course day.
      *
      * @param starts by clock, on which course days it started
      * @param months by clock, the course days of the months after each start
      */
     public record Undated(Map<String, List<CourseDay>> starts, Map<String, List<CourseDay>> months) {}
 
-    /** These without their dates, for as many months as a moment may count. */
-    public Undated undated() {
+    /** These without their dates, for moments that count these months. */
+    public Undated undated(SortedSet<Integer> counted) {
         Map<String, List<CourseDay>> starts = new LinkedHashMap<>();
         Map<String, List<CourseDay>> months = new LinkedHashMap<>();
-        months.put("", months(dayZero).toList());
+        months.put("", months(dayZero, counted).toList());
         others.forEach((clock, dates) -> {
             starts.put(
                     clock,
                     dates.stream().map(date -> CourseDay.between(dayZero, date)).toList());
-            months.put(clock, dates.stream().flatMap(this::months).toList());
+            months.put(
+                    clock, dates.stream().flatMap(date -> months(date, counted)).toList());
         });
         return new Undated(starts, months);
     }
 
-    private Stream<CourseDay> months(LocalDate start) {
-        return IntStream.rangeClosed(1, Moment.MOST_MONTHS)
-                .mapToObj(month -> CourseDay.between(dayZero, start.plusMonths(month)));
+    private Stream<CourseDay> months(LocalDate start, SortedSet<Integer> counted) {
+        return counted.stream().map(month -> CourseDay.between(dayZero, start.plusMonths(month)));
     }
 }

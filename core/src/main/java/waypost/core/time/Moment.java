@@ -14,14 +14,16 @@ import java.util.regex.Pattern;
  */
 public sealed interface Moment {
 
-    /** As many months as can be written. */
-    int MOST_MONTHS = 99;
-
     /** Stands in for a day 0 where a month has to lie somewhere. */
     LocalDate REFERENCE = LocalDate.of(2031, 2, 10);
 
     /** The course day of this moment for a course whose day 0 is {@code dayZero}. */
     CourseDay from(LocalDate dayZero);
+
+    /** The calendar months that it counts; 0 where it falls on the same course day whatever the date of day 0. */
+    default int months() {
+        return 0;
+    }
 
     /**
      * The moment on another day, named as this one is where that names it; else as a day. A calendar month names no

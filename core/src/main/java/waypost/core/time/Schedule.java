@@ -3,6 +3,7 @@ package waypost.core.time;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Steps as a protocol writes them, in moments rather than days.
@@ -31,6 +32,11 @@ public record Schedule<T>(List<Entry<T>> entries) {
         if (entries.isEmpty()) {
             throw new IllegalArgumentException("steps: found none, allowed: at least one");
         }
+    }
+
+    /** The calendar months that its moments count, without those that count none. */
+    public IntStream months() {
+        return entries.stream().mapToInt(entry -> entry.from().months()).filter(months -> months > 0);
     }
 
     /** The steps in course days, counted from {@code start}. Entries that do not follow each other are refused. */
