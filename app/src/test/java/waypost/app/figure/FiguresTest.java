@@ -238,7 +238,7 @@ class FiguresTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"knee-to-wall", "calf-stretch-wall", "wall-slide-bend"})
+    @ValueSource(strings = {"knee-to-wall", "wall-slide-bend"})
     void theWallIsWhereTheLegComesTo(String activity) {
         Figure figure = figure(activity);
         double wall = pointsOf(figure, "body-thing").get(0)[0];

@@ -170,7 +170,7 @@ public sealed interface Demand
 
         @Override
         public boolean concerns(Region region) {
-            return share.percent() > 0 && region.limbs().contains(limb);
+            return share.percent() > 0 && region.minds(limb);
         }
 
         @Override
@@ -204,7 +204,7 @@ public sealed interface Demand
 
         @Override
         public boolean concerns(Region region) {
-            return level != Level.NONE && region.limbs().contains(limb);
+            return level != Level.NONE && region.minds(limb);
         }
     }
 
@@ -222,7 +222,7 @@ public sealed interface Demand
 
         @Override
         public boolean concerns(Region region) {
-            return count.number() > 0 && region.limbs().contains(Limb.LEG);
+            return count.number() > 0 && region.minds(Limb.LEG);
         }
     }
 
@@ -240,7 +240,7 @@ public sealed interface Demand
 
         @Override
         public boolean concerns(Region region) {
-            return load.amount() > 0 && region.limbs().contains(limb);
+            return load.amount() > 0 && region.minds(limb);
         }
     }
 
@@ -258,7 +258,7 @@ public sealed interface Demand
 
         @Override
         public boolean concerns(Region region) {
-            return region.limbs().contains(limb);
+            return region.minds(limb);
         }
     }
 
@@ -276,7 +276,7 @@ public sealed interface Demand
 
         @Override
         public boolean concerns(Region region) {
-            return region.limbs().contains(Limb.ARM);
+            return region.minds(Limb.ARM);
         }
     }
 

@@ -23,7 +23,7 @@ public record GettingDown() implements Demand {
 
     @Override
     public boolean concerns(Region region) {
-        return region.limbs().contains(Limb.LEG);
+        return region.minds(Limb.LEG);
     }
 
     @Override

@@ -28,7 +28,7 @@ public record RunningSteps(Count count, Count perMinute) implements Demand {
 
     @Override
     public boolean concerns(Region region) {
-        return count.number() > 0 && region.limbs().contains(Limb.LEG);
+        return count.number() > 0 && region.minds(Limb.LEG);
     }
 
     @Override

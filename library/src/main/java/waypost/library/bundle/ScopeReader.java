@@ -44,6 +44,7 @@ record ScopeReader(ConditionReader conditions) {
         return new Region(
                 Word.all(entry, "joints", Joint.class),
                 Word.all(entry, "tissues", Tissue.class),
-                Word.all(entry, "limbs", Limb.class));
+                Word.all(entry, "limbs", Limb.class),
+                Word.all(entry, "through", Limb.class));
     }
 }

@@ -405,6 +405,7 @@ final class SecondJudge {
         region.addAll(part.joints());
         region.addAll(part.tissues());
         region.addAll(part.limbs());
+        region.addAll(part.through());
     }
 
     private void opening(Role role, Set<String> against, List<String> kinds) {
