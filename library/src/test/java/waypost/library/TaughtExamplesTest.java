@@ -68,6 +68,7 @@ class TaughtExamplesTest {
             "subscapularis.end.force",
             "upset-labrum.blow",
             "upset-labrum.end.force",
+            "wrist-bone.pressed.hard",
             "wrist-bone.turn.cast");
 
     @ParameterizedTest

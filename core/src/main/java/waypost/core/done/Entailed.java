@@ -1,6 +1,7 @@
 package waypost.core.done;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -36,6 +37,10 @@ public final class Entailed {
 
     /** An ankle that bends no further than this may as well stand in a boot or on a lift under the heel. */
     private static final double STANDS_UPRIGHT = 8;
+
+    private static final Set<Posture> LYING =
+            Set.of(Posture.SUPINE, Posture.PRONE, Posture.ON_OPERATED_SIDE, Posture.ON_OTHER_SIDE);
+    private static final List<Motion> BENT_IN_LYING = List.of(Motion.HIP_FLEXION, Motion.KNEE_FLEXION);
 
     private static final Set<Posture> ON_FLOOR = Set.of(Posture.HANDS_AND_KNEES, Posture.KNEELING, Posture.PLANK);
 
@@ -97,6 +102,7 @@ public final class Entailed {
             demands.add(new GettingDown());
         }
         sat(half).ifPresent(demands::add);
+        demands.addAll(restsBent(half, demands));
         lain(half).ifPresent(demands::add);
         return half == Half.OTHER
                 ? demands
@@ -138,26 +144,46 @@ public final class Entailed {
 
     /** Who sits bends the hips; the knees may hang, rest or be propped up. */
     private Optional<Demand> sat(Half half) {
-        if (done.posture() != Posture.SITTING) {
-            return Optional.empty();
+        return done.posture() == Posture.SITTING
+                ? Optional.of(rests(Motion.HIP_FLEXION, placed(half, Motion.HIP_FLEXION)))
+                : Optional.empty();
+    }
+
+    /** Whoever lies with the feet drawn up has hip and knee bent, though nothing moves them. */
+    private List<Demand> restsBent(Half half, List<Demand> known) {
+        if (!LYING.contains(done.posture())) {
+            return List.of();
         }
-        double least = Math.rint(done.ends().stream()
-                .mapToDouble(stance -> stance.angles().at(half, Motion.HIP_FLEXION))
-                .min()
-                .orElse(0));
-        double most = Math.rint(done.ends().stream()
-                .mapToDouble(stance -> stance.angles().at(half, Motion.HIP_FLEXION))
-                .max()
-                .orElse(0));
-        return Optional.of(new Demand.Movement(
-                Motion.HIP_FLEXION,
-                new Arc(Degrees.of(least), Degrees.of(most)),
+        List<Demand> bent = new ArrayList<>(2);
+        for (Motion motion : BENT_IN_LYING) {
+            Arc arc = placed(half, motion);
+            Demand rests = rests(motion, arc);
+            if (arc.most().value() > STANDS_STRAIGHT && known.stream().noneMatch(rests::isOfTheSameAs)) {
+                bent.add(rests);
+            }
+        }
+        return bent;
+    }
+
+    /** Through which angles a joint goes, whatever carries. */
+    private Arc placed(Half half, Motion motion) {
+        DoubleSummaryStatistics angles = done.ends().stream()
+                .mapToDouble(stance -> Math.rint(stance.angles().at(half, motion)))
+                .summaryStatistics();
+        return new Arc(Degrees.of(angles.getMin()), Degrees.of(angles.getMax()));
+    }
+
+    /** A joint that only lies so. */
+    private static Demand rests(Motion motion, Arc arc) {
+        return new Demand.Movement(
+                motion,
+                arc,
                 Optional.empty(),
                 Direction.POSITIVE,
                 Mode.PASSIVE,
                 Chain.OPEN,
                 Loading.NONE,
-                EndRange.SHORT_OF_IT));
+                EndRange.SHORT_OF_IT);
     }
 
     /** Lying on a side lies on its limbs. */
