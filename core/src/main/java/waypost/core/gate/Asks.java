@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import waypost.core.body.Region;
@@ -73,22 +74,22 @@ final class Asks {
 
     /** What of these a role of the library asks of the region, other than being held so. */
     List<Ask> count(List<Demand> demands) {
-        List<Ask> asked = new ArrayList<>(2);
-        for (Demand demand : demands) {
-            if (isAsked(demand)) {
-                asked.add(counted.computeIfAbsent(demand, fresh -> new Ask(fresh, counted.size())));
-            }
-        }
-        return asked;
+        return asked(demands, demand -> counted.computeIfAbsent(demand, fresh -> new Ask(fresh, counted.size())));
     }
 
     /** The same of what no library says, and is asked about once. */
     List<Ask> of(List<Demand> demands) {
+        return asked(demands, demand -> {
+            Ask known = counted.get(demand);
+            return known == null ? new Ask(demand, UNCOUNTED) : known;
+        });
+    }
+
+    private List<Ask> asked(List<Demand> demands, Function<Demand, Ask> as) {
         List<Ask> asked = new ArrayList<>(2);
         for (Demand demand : demands) {
             if (isAsked(demand)) {
-                Ask known = counted.get(demand);
-                asked.add(known == null ? new Ask(demand, UNCOUNTED) : known);
+                asked.add(as.apply(demand));
             }
         }
         return asked;

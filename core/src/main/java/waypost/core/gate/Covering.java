@@ -1,6 +1,7 @@
 package waypost.core.gate;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import waypost.core.demand.Demand;
@@ -18,7 +19,7 @@ final class Covering {
 
     private volatile @Nullable Today last;
 
-    Covering(Asks asks, List<RoleGate> roles) {
+    Covering(Asks asks, Collection<RoleGate> roles) {
         this.asks = asks;
         this.roles = List.copyOf(roles);
     }

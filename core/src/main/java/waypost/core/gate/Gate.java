@@ -39,7 +39,7 @@ public final class Gate {
         for (RoleRules rules : library.roles()) {
             roles.put(rules.role().key(), new RoleGate(rules, course));
         }
-        this.covering = new Covering(library.asks(), List.copyOf(roles.values()));
+        this.covering = new Covering(library.asks(), roles.values());
     }
 
     /** Compiles the rules of a course for a library of activities. */
@@ -48,8 +48,8 @@ public final class Gate {
     }
 
     private static Gate compiled(Resolved resolved, Collection<Activity> activities, RangeNeeded ranges) {
-        LibraryRules library = new LibraryRules(resolved, activities);
-        return new Gate(library, resolved, LimitsByDemand.ordered(resolved.limits()), ranges);
+        List<InForce<?>> ordered = LimitsByDemand.ordered(resolved.limits());
+        return new Gate(new LibraryRules(resolved, ordered, activities), resolved, ordered, ranges);
     }
 
     /**

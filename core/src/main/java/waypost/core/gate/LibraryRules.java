@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import waypost.core.body.Region;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Posture;
@@ -38,10 +37,13 @@ final class LibraryRules {
     private final Map<RoleKey, RoleRules> roles = new LinkedHashMap<>();
     private final Asks asks;
 
-    LibraryRules(Resolved resolved, Collection<Activity> library) {
+    /**
+     * @param ordered its limits, as {@link LimitsByDemand#ordered} gives them
+     */
+    LibraryRules(Resolved resolved, List<InForce<?>> ordered, Collection<Activity> library) {
         this.protocol = resolved.protocol();
         this.region = resolved.region();
-        this.limits = new LimitsByDemand(LimitsByDemand.ordered(resolved.limits()));
+        this.limits = new LimitsByDemand(ordered);
         this.openings = resolved.openings().keySet();
         this.library = List.copyOf(library);
         this.asks = new Asks(region);
@@ -80,11 +82,6 @@ final class LibraryRules {
     /** Those of the library's roles, in its order. */
     Collection<RoleRules> roles() {
         return roles.values();
-    }
-
-    @Nullable
-    RoleRules role(RoleKey key) {
-        return roles.get(key);
     }
 
     List<Activity> library() {
