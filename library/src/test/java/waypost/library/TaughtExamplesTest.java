@@ -46,6 +46,9 @@ class TaughtExamplesTest {
             "elbow-ligament.turned-back",
             "end.force",
             "finger-extensor.end.force",
+            "finger-extensor.palms",
+            "finger-extensor.pressed",
+            "flexor-tendon.pressed",
             "heel-cord.running-steps",
             "height",
             "hip-labrum.apart",
@@ -61,14 +64,17 @@ class TaughtExamplesTest {
             "labrum.height",
             "labrum.speed.blow",
             "lumbar.running",
+            "lumbar.strained.adductors",
+            "lumbar.strained.hip-flexors",
             "meniscus.running-steps",
             "overhead-climb.bands",
+            "pressed",
             "running",
             "shoulder-trim.end.force",
             "subscapularis.end.force",
             "upset-labrum.blow",
             "upset-labrum.end.force",
-            "wrist-bone.pressed.hard",
+            "wrist-bone.pressed",
             "wrist-bone.turn.cast");
 
     @ParameterizedTest

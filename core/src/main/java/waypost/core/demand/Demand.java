@@ -16,6 +16,7 @@ public sealed interface Demand
                 GettingDown,
                 Lasting,
                 RunningSteps,
+                Pressed,
                 Demand.Movement,
                 Demand.TissueLoad,
                 Demand.Bearing,
@@ -125,11 +126,7 @@ public sealed interface Demand
         }
     }
 
-    /**
-     * A tissue is loaded so hard, in a mode: {@code PASSIVE} is a stretch.
-     *
-     * @param action what the muscle does, where the exercise says it; unsaid may be any
-     */
+    /** A tissue is loaded so hard, in a mode ({@code PASSIVE} is a stretch); an action that is not said may be any. */
     record TissueLoad(Tissue tissue, Level effort, Mode mode, Optional<Action> action) implements Demand {
         @Override
         public boolean isNoMoreThan(Demand other) {

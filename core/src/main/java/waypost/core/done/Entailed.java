@@ -5,12 +5,14 @@ import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import waypost.core.anatomy.Half;
 import waypost.core.anatomy.Spot;
 import waypost.core.body.Arc;
 import waypost.core.body.Degrees;
 import waypost.core.body.Direction;
+import waypost.core.body.Joint;
 import waypost.core.body.Limb;
 import waypost.core.body.Mode;
 import waypost.core.body.Motion;
@@ -103,6 +105,7 @@ public final class Entailed {
         }
         sat(half).ifPresent(demands::add);
         demands.addAll(restsBent(half, demands));
+        demands.addAll(betweenFixed(half));
         lain(half).ifPresent(demands::add);
         return half == Half.OTHER
                 ? demands
@@ -165,6 +168,29 @@ public final class Entailed {
         return bent;
     }
 
+    /** A hand that lies on something, and the foot of whoever sits, leave the joint between no choice. */
+    private List<Demand> betweenFixed(Half half) {
+        if (half == Half.OTHER) {
+            return List.of();
+        }
+        List<Demand> between = new ArrayList<>(2);
+        if (fixes(movement -> movement.motion().joint().limb() == Limb.ARM)) {
+            between.add(rests(Motion.ELBOW_FLEXION, placed(half, Motion.ELBOW_FLEXION)));
+        }
+        if (done.posture() == Posture.SITTING
+                && fixes(movement -> movement.motion().joint() == Joint.ANKLE)) {
+            between.add(rests(Motion.KNEE_FLEXION, placed(half, Motion.KNEE_FLEXION)));
+        }
+        return between;
+    }
+
+    private boolean fixes(Predicate<Demand.Movement> of) {
+        return role.demands().stream()
+                .anyMatch(demand -> demand instanceof Demand.Movement movement
+                        && movement.chain() == Chain.CLOSED
+                        && of.test(movement));
+    }
+
     /** Through which angles a joint goes, whatever carries. */
     private Arc placed(Half half, Motion motion) {
         DoubleSummaryStatistics angles = done.ends().stream()
@@ -186,10 +212,13 @@ public final class Entailed {
                 EndRange.SHORT_OF_IT);
     }
 
-    /** Lying on a side lies on its limbs. */
+    /** How it lies, kneels, sits or stands; lying on a side lies on its limbs, and the upper side lies on nothing. */
     private Optional<Demand> lain(Half half) {
         Posture under = half == Half.OPERATED ? Posture.ON_OPERATED_SIDE : Posture.ON_OTHER_SIDE;
-        return done.posture() == under ? Optional.of(new Demand.Placed(Posture.ON_OPERATED_SIDE)) : Optional.empty();
+        Posture over = half == Half.OPERATED ? Posture.ON_OTHER_SIDE : Posture.ON_OPERATED_SIDE;
+        return Optional.of(done.posture())
+                .filter(posture -> posture != over)
+                .map(posture -> new Demand.Placed(posture == under ? Posture.ON_OPERATED_SIDE : posture));
     }
 
     /** What a file says of a limb or an axis is taken from the file. */

@@ -1,6 +1,7 @@
 package waypost.core.limit;
 
 import java.util.Optional;
+import waypost.core.body.Joint;
 import waypost.core.body.Limb;
 import waypost.core.demand.BodyShare;
 import waypost.core.demand.Demand;
@@ -9,6 +10,7 @@ import waypost.core.demand.Level;
 import waypost.core.demand.LeverLength;
 import waypost.core.demand.Load;
 import waypost.core.demand.LoadUnit;
+import waypost.core.demand.Pressed;
 import waypost.core.demand.StrainKind;
 import waypost.core.demand.Support;
 import waypost.core.exercise.Reducible;
@@ -193,6 +195,39 @@ public sealed interface LimbQuantity<T extends Comparable<T>> extends Quantity<T
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.onKnee(this);
+        }
+    }
+
+    /** How hard something presses on the limb beside a joint. */
+    record Pressing(Joint joint) implements LimbQuantity<Level> {
+        @Override
+        public Sought sought() {
+            return Sought.of(Pressed.class, joint);
+        }
+
+        @Override
+        public boolean looksAt(Role role, int at) {
+            return role.demands().get(at) instanceof Pressed pressed && pressed.joint() == joint;
+        }
+
+        @Override
+        public Level amountIn(Demand demand) {
+            return ((Pressed) demand).level();
+        }
+
+        @Override
+        public Optional<Demand> lowered(Demand demand, Level most, Reducible by) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Level> none() {
+            return Optional.of(Level.NONE);
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.pressing(this);
         }
     }
 }

@@ -291,5 +291,7 @@ public sealed interface Quantity<T extends Comparable<T>>
         R steps(Steps quantity);
 
         R onKnee(LimbQuantity.OnKnee quantity);
+
+        R pressing(LimbQuantity.Pressing quantity);
     }
 }

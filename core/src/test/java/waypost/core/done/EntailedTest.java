@@ -163,6 +163,39 @@ class EntailedTest {
     }
 
     @Test
+    void howTheBodyIsPlacedIsAskedOfBothSides() {
+        Besides prone =
+                done(Posture.PRONE, role("operated", moves(Motion.KNEE_FLEXION, 0, 90, Mode.ACTIVE, Chain.OPEN)));
+
+        assertThat(prone.operated()).contains(new Demand.Placed(Posture.PRONE));
+        assertThat(prone.other()).contains(new Demand.Placed(Posture.PRONE));
+    }
+
+    /** A splint that holds the elbow bent keeps the hand from the wall, not from hanging. */
+    @Test
+    void aHandThatIsFixedHoldsTheElbowAsItIsPlaced() {
+        Demand straight = Demand.Movement.lightly(
+                Motion.ELBOW_FLEXION, Arc.between(0, 0), Direction.POSITIVE, Mode.PASSIVE, Chain.OPEN);
+
+        assertThat(done(Posture.STANDING, role("operated", PRESS), "wall").operated())
+                .contains(straight);
+        assertThat(done(Posture.STANDING, role("operated", RAISE)).operated()).doesNotContain(straight);
+    }
+
+    /** A knee that may not bend keeps the foot from the floor before the chair. */
+    @Test
+    void aFootOnTheFloorBeforeAChairHoldsTheKneeBent() {
+        Demand bent = Demand.Movement.lightly(
+                Motion.KNEE_FLEXION, Arc.between(90, 90), Direction.POSITIVE, Mode.PASSIVE, Chain.OPEN);
+        Role pressed = role("operated", moves(Motion.ANKLE_DORSIFLEXION, -10, 0, Mode.ACTIVE, Chain.CLOSED));
+        Role free = role("operated", moves(Motion.ANKLE_DORSIFLEXION, -10, 0, Mode.ACTIVE, Chain.OPEN));
+
+        assertThat(done(Posture.SITTING, pressed).operated()).contains(bent);
+        assertThat(done(Posture.SITTING, free).operated()).doesNotContain(bent);
+        assertThat(done(Posture.SUPINE, pressed).operated()).doesNotContain(bent);
+    }
+
+    @Test
     void aHandThatLeansOnAWallLiesFlatAndOneWithABandGrips() {
         assertThat(done(Posture.STANDING, role("operated", PRESS), "wall").operated())
                 .extracting(Demand::of)

@@ -12,6 +12,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import waypost.core.body.Arc;
 import waypost.core.body.Direction;
+import waypost.core.body.Joint;
 import waypost.core.body.Limb;
 import waypost.core.body.Mode;
 import waypost.core.body.Motion;
@@ -29,6 +30,7 @@ import waypost.core.demand.Load;
 import waypost.core.demand.LoadUnit;
 import waypost.core.demand.Loading;
 import waypost.core.demand.Posture;
+import waypost.core.demand.Pressed;
 import waypost.core.demand.StrainKind;
 import waypost.core.demand.Support;
 import waypost.core.exercise.Reducible;
@@ -57,9 +59,11 @@ class QuantitiesTest {
     private static final Demand.Held HELD = new Demand.Held(Limb.ARM, new Load(8, LoadUnit.KILOGRAMS));
     private static final Demand.Contacts CONTACTS = new Demand.Contacts(new Count(60));
     private static final Demand.Lever LEVER = new Demand.Lever(Limb.ARM, LeverLength.LONG);
+    private static final Pressed PRESSED = new Pressed(Joint.WRIST, Level.HIGH);
     private static final Demand.Height HEIGHT = new Demand.Height(ArmHeight.AT_SHOULDER);
     private static final Demand.Strain STRAIN = new Demand.Strain(StrainKind.IMPACT, Limb.LEG, Level.MODERATE);
-    private static final List<Demand> ALL = List.of(MOVEMENT, TISSUE, BEARING, HELD, CONTACTS, LEVER, HEIGHT, STRAIN);
+    private static final List<Demand> ALL =
+            List.of(MOVEMENT, TISSUE, BEARING, HELD, CONTACTS, LEVER, PRESSED, HEIGHT, STRAIN);
     private static final Role ROLE = Role.of(Fixture.ROLE, "all", ALL, EVERYTHING);
 
     /** The only demand that the quantity looks at, and how much it asks. */
@@ -79,6 +83,7 @@ class QuantitiesTest {
         looksOnlyAt(MOVEMENT, EndRange.OVERPRESSURE, new Quantity.EndForce(Circumstance.any(Motion.KNEE_FLEXION)));
         looksOnlyAt(HELD, HELD.load(), new LimbQuantity.Holding(Limb.ARM, LoadUnit.KILOGRAMS));
         looksOnlyAt(LEVER, LeverLength.LONG, new LimbQuantity.Reach(Limb.ARM));
+        looksOnlyAt(PRESSED, Level.HIGH, new LimbQuantity.Pressing(Joint.WRIST));
         looksOnlyAt(HEIGHT, ArmHeight.AT_SHOULDER, new Quantity.HandHeight());
         looksOnlyAt(STRAIN, Level.MODERATE, new LimbQuantity.Straining(StrainKind.IMPACT, Limb.LEG));
         looksOnlyAt(CONTACTS, new Count(60), new Quantity.Contacts());
@@ -107,6 +112,7 @@ class QuantitiesTest {
         assertThat(looks(new LimbQuantity.Holding(Limb.LEG, LoadUnit.KILOGRAMS), HELD))
                 .isFalse();
         assertThat(looks(new LimbQuantity.Reach(Limb.LEG), LEVER)).isFalse();
+        assertThat(looks(new LimbQuantity.Pressing(Joint.ANKLE), PRESSED)).isFalse();
         assertThat(looks(new LimbQuantity.Straining(StrainKind.TWISTING, Limb.LEG), STRAIN))
                 .isFalse();
         assertThat(looks(new LimbQuantity.Straining(StrainKind.IMPACT, Limb.ARM), STRAIN))

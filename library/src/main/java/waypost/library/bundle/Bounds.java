@@ -110,4 +110,9 @@ public final class Bounds implements Limit.Visitor<Function<String, ?>>, Quantit
     public Function<String, ?> onKnee(LimbQuantity.OnKnee quantity) {
         return BodyShare::parse;
     }
+
+    @Override
+    public Function<String, ?> pressing(LimbQuantity.Pressing quantity) {
+        return LimitReader.bound(Level.class);
+    }
 }

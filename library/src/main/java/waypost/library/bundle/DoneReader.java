@@ -13,6 +13,7 @@ import waypost.core.done.Carried;
 import waypost.core.done.Done;
 import waypost.core.done.Effort;
 import waypost.core.done.Entailed;
+import waypost.core.done.Strapped;
 import waypost.core.done.Understated;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Pose;
@@ -101,6 +102,7 @@ final class DoneReader {
                 }
             }
             return role.asking(Entailed.by(done, carried, efforts, role, activity.equipment())
+                    .with(Strapped.of(activity.pose(role), role))
                     .with(role.besides().operated()));
         } catch (IllegalArgumentException unheld) {
             entry.problem(role.key() + ": " + unheld.getMessage() + "; say under 'done' what touches what");

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import waypost.core.body.Joint;
 import waypost.core.body.Limb;
 import waypost.core.body.Mode;
 import waypost.core.body.Tissue;
@@ -77,6 +78,9 @@ final class LimitReader {
                                 Word.at(e, "bearing", Limb.class), Word.maybe(e, "support", Support.class)),
                         BodyShare::parse));
         kinds.put("kneeling", e -> amount(e, new LimbQuantity.OnKnee(), BodyShare::parse));
+        kinds.put(
+                "pressed",
+                e -> amount(e, new LimbQuantity.Pressing(Word.at(e, "pressed", Joint.class)), bound(Level.class)));
         kinds.put("strain", e -> amount(e, straining(e), bound(Level.class)));
         kinds.put("held", this::held);
         kinds.put(

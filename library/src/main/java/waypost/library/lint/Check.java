@@ -25,6 +25,7 @@ public enum Check {
     EQUAL_DEMANDS,
     WORDS_TWICE,
     PASSING_UNSAID,
+    PRESSED_UNSAID,
     NOT_TOLD_PLAINLY;
 
     /** As it is printed: "open-while-barred". */

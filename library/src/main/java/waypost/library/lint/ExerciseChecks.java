@@ -8,8 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import waypost.core.body.Limb;
+import waypost.core.body.Mode;
 import waypost.core.body.Motion;
+import waypost.core.demand.Chain;
 import waypost.core.demand.Demand;
+import waypost.core.demand.Pressed;
 import waypost.core.done.Done;
 import waypost.core.exercise.Activity;
 import waypost.core.exercise.Role;
@@ -17,11 +21,11 @@ import waypost.core.measure.Plain;
 import waypost.library.bundle.Bundle;
 import waypost.library.bundle.Word;
 
-/** Rungs that ask no more than the rung below, exercises with equal demands, words used twice, and what walks unsaid. */
+/** Rungs that ask no more than the rung below, exercises with equal demands, words used twice, what walks unsaid, and what presses unsaid. */
 record ExerciseChecks(Bundle bundle, Places places) {
 
     Stream<Finding> findings() {
-        return Stream.of(rungs(), equals(), words(), passing()).flatMap(found -> found);
+        return Stream.of(rungs(), equals(), words(), passing(), pressed()).flatMap(found -> found);
     }
 
     private List<Activity.Exercise> exercises() {
@@ -109,6 +113,28 @@ record ExerciseChecks(Bundle bundle, Places places) {
         return role.demands().stream()
                 .anyMatch(demand ->
                         demand instanceof Demand.Movement movement && movement.motion() == Motion.ANKLE_DORSIFLEXION);
+    }
+
+    /** A leg that swings against a load has it somewhere: at a band that is drawn, or beside a joint. */
+    private Stream<Finding> pressed() {
+        return bundle.activities().stream()
+                .filter(activity -> activity.roles().stream()
+                        .anyMatch(role -> swingsAgainstLoad(role)
+                                && activity.pose(role).band().isEmpty()
+                                && role.whole().demands().stream().noneMatch(Pressed.class::isInstance)))
+                .map(activity -> places.activity(
+                        Check.PRESSED_UNSAID,
+                        activity.id(),
+                        "a leg swings against a load and nothing says where it lies",
+                        "Draw the band under 'done', or say beside which joint it is 'pressed'"));
+    }
+
+    private static boolean swingsAgainstLoad(Role role) {
+        return role.demands().stream()
+                .anyMatch(demand -> demand instanceof Demand.Movement movement
+                        && movement.motion().joint().limb() == Limb.LEG
+                        && movement.chain() == Chain.OPEN
+                        && movement.mode() == Mode.RESISTED);
     }
 
     private Optional<Finding> twice(String kind, String words, Activity activity, Map<String, String> seen) {

@@ -58,6 +58,12 @@ record PlainAmount(PlainText words, Allowed<?> allowed) implements Quantity.Visi
         return ofWeight("kneel");
     }
 
+    @Override
+    public String pressing(LimbQuantity.Pressing quantity) {
+        String key = "pressed." + PlainText.key(most(Level.class).orElse(Level.NONE));
+        return words.say(key, words.say("joint." + PlainText.key(quantity.joint())));
+    }
+
     private String ofWeight(String key) {
         double percent = most(BodyShare.class).map(BodyShare::percent).orElse(0.0);
         String number = words.number(percent);

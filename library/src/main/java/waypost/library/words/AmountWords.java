@@ -87,4 +87,9 @@ record AmountWords(Object amount, boolean brief) implements Quantity.Visitor<Str
     public String onKnee(LimbQuantity.OnKnee quantity) {
         return Terms.share((BodyShare) amount);
     }
+
+    @Override
+    public String pressing(LimbQuantity.Pressing quantity) {
+        return Terms.plain((Level) amount) + (brief ? "" : " pressure");
+    }
 }

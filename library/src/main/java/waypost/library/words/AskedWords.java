@@ -8,6 +8,7 @@ import waypost.core.demand.GettingDown;
 import waypost.core.demand.Kneeling;
 import waypost.core.demand.Lasting;
 import waypost.core.demand.Loading;
+import waypost.core.demand.Pressed;
 import waypost.core.demand.RunningSteps;
 import waypost.core.demand.Support;
 import waypost.core.measure.Plain;
@@ -59,6 +60,9 @@ public final class AskedWords {
         }
         if (demand instanceof Lasting lasting) {
             return lasting.minutes().number() + " minutes";
+        }
+        if (demand instanceof Pressed pressed) {
+            return Terms.plain(pressed.level()) + " pressure on the " + Terms.plain(pressed.joint());
         }
         if (demand instanceof Demand.Lever lever) {
             return "a " + Terms.plain(lever.length()) + " lever of the " + Terms.plain(lever.limb());

@@ -61,4 +61,9 @@ enum QuantityNames implements Quantity.Visitor<String> {
     public String onKnee(LimbQuantity.OnKnee quantity) {
         return "kneeling";
     }
+
+    @Override
+    public String pressing(LimbQuantity.Pressing quantity) {
+        return "pressure";
+    }
 }

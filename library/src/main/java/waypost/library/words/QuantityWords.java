@@ -72,6 +72,11 @@ enum QuantityWords implements Quantity.Visitor<String> {
         return " on the knee";
     }
 
+    @Override
+    public String pressing(LimbQuantity.Pressing quantity) {
+        return " on the " + Terms.plain(quantity.joint());
+    }
+
     /** The movements that a circumstance is about: "knee extension", "shoulder movement". */
     static String movements(Circumstance circumstance) {
         if (circumstance.motions().size() > 1) {

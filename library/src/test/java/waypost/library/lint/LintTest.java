@@ -76,7 +76,7 @@ class LintTest {
         Bundle bundle = Shipped.BUNDLE;
 
         assertThat(OpenOnDays.text(bundle.protocol("hand.flexor-tendon-zone-2"), bundle))
-                .contains("day 1: Passive bend of each finger; elsewhere 25 of the arms, ")
+                .contains("day 1: Passive bend of each finger; elsewhere 18 of the arms, ")
                 .contains("day 14: Passive bend of each finger, Passive full bend, Scar massage; elsewhere ")
                 .contains("Reviewed by: ____");
     }

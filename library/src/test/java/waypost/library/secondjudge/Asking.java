@@ -8,6 +8,7 @@ import waypost.core.demand.GettingDown;
 import waypost.core.demand.Kneeling;
 import waypost.core.demand.Level;
 import waypost.core.demand.Posture;
+import waypost.core.demand.Pressed;
 import waypost.core.demand.RunningSteps;
 
 /** What a demand asks of a region, told from its data alone. */
@@ -31,6 +32,9 @@ final class Asking {
         }
         if (demand instanceof Demand.Held held) {
             return held.load().amount() > 0 && region.contains(held.limb());
+        }
+        if (demand instanceof Pressed pressed) {
+            return pressed.level() != Level.NONE && region.contains(pressed.joint());
         }
         if (demand instanceof Demand.Lever lever) {
             return region.contains(lever.limb());

@@ -16,6 +16,7 @@ import waypost.core.demand.EndRange;
 import waypost.core.demand.Kneeling;
 import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
+import waypost.core.demand.Pressed;
 import waypost.core.demand.RunningSteps;
 import waypost.core.exercise.Role;
 import waypost.core.limit.ActivityLimit;
@@ -132,6 +133,9 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at, int said) {
         }
         if (quantity instanceof LimbQuantity.Holding q && d instanceof Demand.Held h) {
             return h.limb() == q.limb() && h.load().unit() == q.unit() ? Optional.of(h.load()) : Optional.empty();
+        }
+        if (quantity instanceof LimbQuantity.Pressing q && d instanceof Pressed p) {
+            return p.joint() == q.joint() ? Optional.of(p.level()) : Optional.empty();
         }
         if (quantity instanceof LimbQuantity.Reach q && d instanceof Demand.Lever l) {
             return l.limb() == q.limb() ? Optional.of(l.length()) : Optional.empty();

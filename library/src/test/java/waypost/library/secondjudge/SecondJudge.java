@@ -18,6 +18,7 @@ import waypost.core.demand.Kneeling;
 import waypost.core.demand.Lasting;
 import waypost.core.demand.Level;
 import waypost.core.demand.Posture;
+import waypost.core.demand.Pressed;
 import waypost.core.demand.RunningSteps;
 import waypost.core.demand.StrainKind;
 import waypost.core.exercise.Activity;
@@ -330,6 +331,7 @@ final class SecondJudge {
                 || demand instanceof RunningSteps steps && steps.count().number() == 0
                 || demand instanceof Demand.Held held && held.load().amount() == 0
                 || demand instanceof Lasting
+                || demand instanceof Pressed
                 || demand instanceof Demand.Lever
                 || demand instanceof Demand.Height;
     }
