@@ -59,6 +59,11 @@ public class OddInputTest {
             "${7*7}",
             "x".repeat(70_000));
 
+    /** Alone in a form a field meets every third of them, the next field the next ones; beside right fields it meets all. */
+    private static final int APART = 3;
+
+    private int turn;
+
     private record Answered(String what, int status, long nanos) {}
 
     private final Working visit = Working.on(THERAPIST, 52);
@@ -128,8 +133,8 @@ public class OddInputTest {
             String path = filled(route.path());
             send(route, path, Map.of(), "nothing");
             for (String field : route.fields()) {
-                for (String odd : ODD) {
-                    send(route, path, Map.of(field, odd), field + "=" + shown(odd));
+                for (int nth = turn++ % APART; nth < ODD.size(); nth += APART) {
+                    send(route, path, Map.of(field, ODD.get(nth)), field + "=" + shown(ODD.get(nth)));
                 }
                 for (String name :
                         List.of(field + "[0]", field + "[x]", field + ".x", field + "[0].x.y", "_" + field)) {

@@ -51,16 +51,29 @@ interface CaseloadMapper {
                 select a.course_id, (a.starts_at at time zone #{zone})::date
                   from appointment a
                  where a.course_id = any (#{courseIds}) and a.state in ('ARRIVED', 'DONE')
+            ), been as (
+                select course_id,
+                       max(day) filter (where day <= #{today}) as last,
+                       count(*) filter (where day between #{today} - 13 and #{today}) as lately
+                  from came
+                 group by course_id
+            ), booked as (
+                select a.course_id, min((a.starts_at at time zone #{zone})::date) as next
+                  from appointment a
+                 where a.course_id = any (#{courseIds}) and a.state in ('BOOKED', 'ARRIVED')
+                   and (a.starts_at at time zone #{zone})::date >= #{today}
+                 group by a.course_id
+            ), told as (
+                select r.course_id, max(r.reported_on) as reported
+                  from progress_report r
+                 where r.course_id = any (#{courseIds})
+                 group by r.course_id
             )
-            select c.id as course_id,
-                   (select max(day) from came where came.course_id = c.id and day <= #{today}) as last,
-                   (select count(*) from came
-                     where came.course_id = c.id and day between #{today} - 13 and #{today}) as lately,
-                   (select min((a.starts_at at time zone #{zone})::date) from appointment a
-                     where a.course_id = c.id and a.state in ('BOOKED', 'ARRIVED')
-                       and (a.starts_at at time zone #{zone})::date >= #{today}) as next,
-                   (select max(r.reported_on) from progress_report r where r.course_id = c.id) as reported
+            select c.id as course_id, been.last, coalesce(been.lately, 0) as lately, booked.next, told.reported
               from course c
+              left join been on been.course_id = c.id
+              left join booked on booked.course_id = c.id
+              left join told on told.course_id = c.id
              where c.id = any (#{courseIds})
             """)
     List<SeenRow> seen(UUID[] courseIds, LocalDate today, String zone);

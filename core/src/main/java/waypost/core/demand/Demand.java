@@ -17,6 +17,7 @@ public sealed interface Demand
                 Lasting,
                 RunningSteps,
                 Pressed,
+                Reaching,
                 Demand.Movement,
                 Demand.TissueLoad,
                 Demand.Bearing,
@@ -24,7 +25,6 @@ public sealed interface Demand
                 Demand.Contacts,
                 Demand.Held,
                 Demand.Lever,
-                Demand.Height,
                 Demand.Placed {
 
     /** Whether this asks anything of {@code region}. */
@@ -236,6 +236,14 @@ public sealed interface Demand
         }
 
         @Override
+        public boolean isNoMoreThan(Demand other) {
+            return other instanceof Held more
+                    && more.limb() == limb
+                    && more.load().unit() == load.unit()
+                    && load.compareTo(more.load()) <= 0;
+        }
+
+        @Override
         public boolean concerns(Region region) {
             return load.amount() > 0 && region.minds(limb);
         }
@@ -256,24 +264,6 @@ public sealed interface Demand
         @Override
         public boolean concerns(Region region) {
             return region.minds(limb);
-        }
-    }
-
-    /** How high the hand works. */
-    record Height(ArmHeight height) implements Demand {
-        @Override
-        public Object of() {
-            return Limb.ARM;
-        }
-
-        @Override
-        public boolean isCarried() {
-            return true;
-        }
-
-        @Override
-        public boolean concerns(Region region) {
-            return region.minds(Limb.ARM);
         }
     }
 

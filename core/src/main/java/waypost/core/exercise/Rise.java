@@ -3,6 +3,7 @@ package waypost.core.exercise;
 import java.util.function.ToDoubleFunction;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Lasting;
+import waypost.core.demand.Reaching;
 
 /** What a rung asks more of than the rung below. Each is a number read from the demands, so that it can be checked. */
 public enum Rise {
@@ -24,7 +25,7 @@ public enum Rise {
     SUPPORT(d -> d instanceof Demand.Bearing b ? 1 + b.support().ordinal() : 0),
     LOAD(d -> d instanceof Demand.Held h ? h.load().amount() : 0),
     LEVER(d -> d instanceof Demand.Lever l ? 1 + l.length().ordinal() : 0),
-    HEIGHT(d -> d instanceof Demand.Height h ? 1 + h.height().ordinal() : 0),
+    HEIGHT(d -> d instanceof Reaching h ? 1 + h.height().ordinal() : 0),
     /** Impact, twisting, balance and speed together. */
     STRAIN(d -> d instanceof Demand.Strain s ? s.level().ordinal() : 0),
     CONTACTS(d -> d instanceof Demand.Contacts c ? c.count().number() : 0),

@@ -11,6 +11,7 @@ import waypost.core.demand.Demand;
 import waypost.core.demand.EndRange;
 import waypost.core.demand.Level;
 import waypost.core.demand.Loading;
+import waypost.core.demand.Reaching;
 import waypost.core.demand.RunningSteps;
 import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
@@ -171,17 +172,17 @@ public sealed interface Quantity<T extends Comparable<T>>
     record HandHeight() implements Quantity<ArmHeight> {
         @Override
         public Sought sought() {
-            return Sought.any(Demand.Height.class);
+            return Sought.any(Reaching.class);
         }
 
         @Override
         public boolean looksAt(Role role, int at) {
-            return role.demands().get(at) instanceof Demand.Height;
+            return role.demands().get(at) instanceof Reaching;
         }
 
         @Override
         public ArmHeight amountIn(Demand demand) {
-            return ((Demand.Height) demand).height();
+            return ((Reaching) demand).height();
         }
 
         @Override

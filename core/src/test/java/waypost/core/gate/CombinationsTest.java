@@ -26,6 +26,7 @@ import waypost.core.demand.Load;
 import waypost.core.demand.LoadUnit;
 import waypost.core.demand.Loading;
 import waypost.core.demand.Posture;
+import waypost.core.demand.Reaching;
 import waypost.core.exercise.Besides;
 import waypost.core.exercise.Reducible;
 import waypost.core.exercise.Role;
@@ -185,7 +186,7 @@ class CombinationsTest {
                         .on(10)
                         .kind())
                 .isEqualTo(VerdictKind.BARRED);
-        assertThat(open(new Demand.Height(ArmHeight.ABOVE_SHOULDER))
+        assertThat(open(new Reaching(ArmHeight.ABOVE_SHOULDER))
                         .limit(amount(new Quantity.HandHeight(), Allowed.within(ArmHeight.AT_SHOULDER)))
                         .on(10)
                         .kind())

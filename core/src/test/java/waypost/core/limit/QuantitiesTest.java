@@ -31,6 +31,7 @@ import waypost.core.demand.LoadUnit;
 import waypost.core.demand.Loading;
 import waypost.core.demand.Posture;
 import waypost.core.demand.Pressed;
+import waypost.core.demand.Reaching;
 import waypost.core.demand.StrainKind;
 import waypost.core.demand.Support;
 import waypost.core.exercise.Reducible;
@@ -60,7 +61,7 @@ class QuantitiesTest {
     private static final Demand.Contacts CONTACTS = new Demand.Contacts(new Count(60));
     private static final Demand.Lever LEVER = new Demand.Lever(Limb.ARM, LeverLength.LONG);
     private static final Pressed PRESSED = new Pressed(Joint.WRIST, Level.HIGH);
-    private static final Demand.Height HEIGHT = new Demand.Height(ArmHeight.AT_SHOULDER);
+    private static final Reaching HEIGHT = new Reaching(ArmHeight.AT_SHOULDER);
     private static final Demand.Strain STRAIN = new Demand.Strain(StrainKind.IMPACT, Limb.LEG, Level.MODERATE);
     private static final List<Demand> ALL =
             List.of(MOVEMENT, TISSUE, BEARING, HELD, CONTACTS, LEVER, PRESSED, HEIGHT, STRAIN);

@@ -23,6 +23,7 @@ import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
 import waypost.core.demand.Posture;
 import waypost.core.demand.Pressed;
+import waypost.core.demand.Reaching;
 import waypost.core.demand.RunningSteps;
 import waypost.core.demand.StrainKind;
 import waypost.core.demand.Support;
@@ -41,7 +42,7 @@ final class DemandReader {
         KINDS.put("pressed", e -> new Pressed(Word.at(e, "pressed", Joint.class), Word.at(e, "level", Level.class)));
         KINDS.put("held", e -> new Demand.Held(limb(e), e.at("held").as(Load::parse)));
         KINDS.put("lever", e -> new Demand.Lever(limb(e), Word.at(e, "lever", LeverLength.class)));
-        KINDS.put("height", e -> new Demand.Height(Word.at(e, "height", ArmHeight.class)));
+        KINDS.put("height", e -> new Reaching(Word.at(e, "height", ArmHeight.class)));
         KINDS.put("posture", e -> new Demand.Placed(Word.at(e, "posture", Posture.class)));
         KINDS.put("contacts", e -> new Demand.Contacts(e.at("contacts").as(Count::parse)));
         KINDS.put(

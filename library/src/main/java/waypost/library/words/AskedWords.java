@@ -9,6 +9,7 @@ import waypost.core.demand.Kneeling;
 import waypost.core.demand.Lasting;
 import waypost.core.demand.Loading;
 import waypost.core.demand.Pressed;
+import waypost.core.demand.Reaching;
 import waypost.core.demand.RunningSteps;
 import waypost.core.demand.Support;
 import waypost.core.measure.Plain;
@@ -67,7 +68,7 @@ public final class AskedWords {
         if (demand instanceof Demand.Lever lever) {
             return "a " + Terms.plain(lever.length()) + " lever of the " + Terms.plain(lever.limb());
         }
-        return "the hand " + Terms.plain(((Demand.Height) demand).height());
+        return "the hand " + Terms.plain(((Reaching) demand).height());
     }
 
     private static String angles(Arc arc) {

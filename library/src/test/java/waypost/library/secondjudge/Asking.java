@@ -9,6 +9,7 @@ import waypost.core.demand.Kneeling;
 import waypost.core.demand.Level;
 import waypost.core.demand.Posture;
 import waypost.core.demand.Pressed;
+import waypost.core.demand.Reaching;
 import waypost.core.demand.RunningSteps;
 
 /** What a demand asks of a region, told from its data alone. */
@@ -51,7 +52,7 @@ final class Asking {
         if (demand instanceof Kneeling kneeling) {
             return kneeling.share().percent() > 0 && region.contains(Joint.KNEE);
         }
-        if (demand instanceof Demand.Height) {
+        if (demand instanceof Reaching) {
             return region.contains(Limb.ARM);
         }
         return demand instanceof Demand.Placed placed && placed.posture() == Posture.ON_OPERATED_SIDE;

@@ -17,6 +17,7 @@ import waypost.core.demand.Kneeling;
 import waypost.core.demand.Load;
 import waypost.core.demand.Loading;
 import waypost.core.demand.Pressed;
+import waypost.core.demand.Reaching;
 import waypost.core.demand.RunningSteps;
 import waypost.core.exercise.Role;
 import waypost.core.limit.ActivityLimit;
@@ -140,7 +141,7 @@ record Cutting(Limit<?> limit, Allowed<?> allowed, int at, int said) {
         if (quantity instanceof LimbQuantity.Reach q && d instanceof Demand.Lever l) {
             return l.limb() == q.limb() ? Optional.of(l.length()) : Optional.empty();
         }
-        if (quantity instanceof Quantity.HandHeight && d instanceof Demand.Height h) {
+        if (quantity instanceof Quantity.HandHeight && d instanceof Reaching h) {
             return Optional.of(h.height());
         }
         if (quantity instanceof LimbQuantity.Straining q && d instanceof Demand.Strain s) {

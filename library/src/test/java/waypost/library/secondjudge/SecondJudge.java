@@ -19,6 +19,7 @@ import waypost.core.demand.Lasting;
 import waypost.core.demand.Level;
 import waypost.core.demand.Posture;
 import waypost.core.demand.Pressed;
+import waypost.core.demand.Reaching;
 import waypost.core.demand.RunningSteps;
 import waypost.core.demand.StrainKind;
 import waypost.core.exercise.Activity;
@@ -333,7 +334,7 @@ final class SecondJudge {
                 || demand instanceof Lasting
                 || demand instanceof Pressed
                 || demand instanceof Demand.Lever
-                || demand instanceof Demand.Height;
+                || demand instanceof Reaching;
     }
 
     /** What is said of a limb that only lies or carries while the other side exercises. */

@@ -49,6 +49,11 @@ final class WholeBody {
                     && bearing.share().percent() >= less.share().percent()
                     && bearing.support().ordinal() >= less.support().ordinal();
         }
+        if (demand instanceof Demand.Held less && more instanceof Demand.Held held) {
+            return held.limb() == less.limb()
+                    && held.load().unit() == less.load().unit()
+                    && held.load().amount() >= less.load().amount();
+        }
         if (demand instanceof Kneeling less && more instanceof Kneeling kneeling) {
             return kneeling.share().percent() >= less.share().percent();
         }
