@@ -14,6 +14,7 @@ import waypost.core.anatomy.Spot;
 import waypost.core.anatomy.Stance;
 import waypost.core.anatomy.Surface;
 import waypost.core.anatomy.Tether;
+import waypost.core.body.Joint;
 import waypost.core.body.Limb;
 import waypost.core.demand.Demand;
 import waypost.core.demand.LoadUnit;
@@ -26,6 +27,8 @@ record Surroundings(Skeleton start, Skeleton end, Stance stance, Optional<Tether
     private static final String WALLED = "body-thing body-wall";
     private static final String HELD = "body-held";
     private static final double REACH = 0.12;
+    private static final double LEVEL = 0.12;
+    private static final double MOST_OF_THE_THIGH = 0.6;
     private static final double WALL = 2;
     private static final double BAND = 0.45;
     private static final double PLATE = 0.09;
@@ -58,11 +61,22 @@ record Surroundings(Skeleton start, Skeleton end, Stance stance, Optional<Tether
         Map<Double, List<Double>> places = new LinkedHashMap<>();
         for (Contact contact : stance.contacts()) {
             if (contact.surface() instanceof Surface.Level level && level.heightMetres() > 0) {
-                places.computeIfAbsent(level.heightMetres(), height -> new ArrayList<>())
-                        .add(camera.at(place(contact)).x());
+                List<Double> across = places.computeIfAbsent(level.heightMetres(), height -> new ArrayList<>());
+                across.add(camera.at(place(contact)).x());
+                underThigh(contact)
+                        .ifPresent(thigh -> across.add(camera.at(thigh).x()));
             }
         }
         return places;
+    }
+
+    /** Who lies on the front has the thighs on what the groin lies on, unless they hang. */
+    private Optional<Vector3D> underThigh(Contact contact) {
+        Vector3D hip = end.joint(contact.half(), Joint.HIP);
+        Vector3D thigh = end.joint(contact.half(), Joint.KNEE).subtract(hip);
+        return contact.spot() == Spot.GROIN && Math.abs(thigh.getZ()) < LEVEL
+                ? Optional.of(hip.add(thigh.scalarMultiply(MOST_OF_THE_THIGH)))
+                : Optional.empty();
     }
 
     private static Shape block(double height, Collection<Double> across) {
