@@ -57,7 +57,7 @@ class PaperFileTest {
         String before = OTHERS.get("/papers").body();
         assertThat(OTHERS.upload("/papers/file/look", file.getBytes(StandardCharsets.UTF_8))
                         .body())
-                .contains("Meniscus, looked at", "1 of 2 lines are open", "Not understood.", "Begin it as a draft")
+                .contains("Meniscus, looked at", "1 of 2 lines is open", "Not understood.", "Begin it as a draft")
                 .doesNotContain("Found in it");
         String settled = file.replace("protect the repair", "no squats until 12 wks");
         assertThat(OTHERS.upload("/papers/file/look", settled.getBytes(StandardCharsets.UTF_8))

@@ -26,7 +26,6 @@ import waypost.core.time.CourseDay;
 public final class Gate {
 
     private final LibraryRules library;
-    private final Resolved resolved;
     private final RoleGate.InCourse course;
     private final Map<RoleKey, RoleGate> roles = new LinkedHashMap<>();
     private final Covering covering;
@@ -34,7 +33,6 @@ public final class Gate {
 
     private Gate(LibraryRules library, Resolved resolved, List<InForce<?>> ordered, RangeNeeded ranges) {
         this.library = library;
-        this.resolved = resolved;
         this.course = new RoleGate.InCourse(resolved, new LimitsInForce(ordered), ranges);
         for (RoleRules rules : library.roles()) {
             roles.put(rules.role().key(), new RoleGate(rules, course));
@@ -71,6 +69,7 @@ public final class Gate {
      * library has to be the same.
      */
     public boolean servesFor(Resolved other) {
+        Resolved resolved = course.resolved();
         return resolved.protocol().equals(other.protocol())
                 && resolved.region().equals(other.region())
                 && resolved.limits().equals(other.limits())
@@ -160,12 +159,14 @@ public final class Gate {
     /** Whether the region of another course has a limb of the same kind. */
     boolean hasALimbOf(Gate other) {
         return !Collections.disjoint(
-                resolved.region().limbs(), other.resolved.region().limbs());
+                course.resolved().region().limbs(),
+                other.course.resolved().region().limbs());
     }
 
     /** What is said of something done to the limb that no library holds: as of what it does meanwhile. */
     Verdict judgeByHand(Role treated, Facts facts) {
-        boolean covered = ByHand.forms(treated, resolved.limits(), facts).anyMatch(form -> isCovered(form, facts));
+        boolean covered =
+                ByHand.forms(treated, course.resolved().limits(), facts).anyMatch(form -> isCovered(form, facts));
         return once(treated).judgeMeanwhile(facts, covered);
     }
 
@@ -200,9 +201,13 @@ public final class Gate {
 
     private SortedSet<CourseDay> changesOfRules() {
         SortedSet<CourseDay> days = new TreeSet<>();
-        resolved.limits().stream().flatMap(InForce::changes).forEach(days::add);
-        resolved.openings().values().stream().flatMap(OpeningInForce::changes).forEach(days::add);
-        resolved.setUps().stream().flatMap(setUp -> setUp.steps().changes()).forEach(days::add);
+        course.resolved().limits().stream().flatMap(InForce::changes).forEach(days::add);
+        course.resolved().openings().values().stream()
+                .flatMap(OpeningInForce::changes)
+                .forEach(days::add);
+        course.resolved().setUps().stream()
+                .flatMap(setUp -> setUp.steps().changes())
+                .forEach(days::add);
         return days;
     }
 }

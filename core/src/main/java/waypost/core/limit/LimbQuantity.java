@@ -115,11 +115,6 @@ public sealed interface LimbQuantity<T extends Comparable<T>> extends Quantity<T
         }
 
         @Override
-        public Optional<Demand> lowered(Demand demand, LeverLength most, Reducible by) {
-            return Optional.empty();
-        }
-
-        @Override
         public Optional<LeverLength> none() {
             return Optional.empty();
         }
@@ -147,11 +142,6 @@ public sealed interface LimbQuantity<T extends Comparable<T>> extends Quantity<T
         @Override
         public Level amountIn(Demand demand) {
             return ((Demand.Strain) demand).level();
-        }
-
-        @Override
-        public Optional<Demand> lowered(Demand demand, Level most, Reducible by) {
-            return Optional.empty();
         }
 
         @Override
@@ -183,11 +173,6 @@ public sealed interface LimbQuantity<T extends Comparable<T>> extends Quantity<T
         }
 
         @Override
-        public Optional<Demand> lowered(Demand demand, BodyShare most, Reducible by) {
-            return Optional.empty();
-        }
-
-        @Override
         public Optional<BodyShare> none() {
             return Optional.of(BodyShare.ofPercent(0));
         }
@@ -213,11 +198,6 @@ public sealed interface LimbQuantity<T extends Comparable<T>> extends Quantity<T
         @Override
         public Level amountIn(Demand demand) {
             return ((Pressed) demand).level();
-        }
-
-        @Override
-        public Optional<Demand> lowered(Demand demand, Level most, Reducible by) {
-            return Optional.empty();
         }
 
         @Override

@@ -44,8 +44,10 @@ public sealed interface Quantity<T extends Comparable<T>>
         return looksAt(role, at) ? Optional.of(amountIn(role.demands().get(at))) : Optional.empty();
     }
 
-    /** The demand lowered to at most so much; empty when nothing can be dialled down that far. */
-    Optional<Demand> lowered(Demand demand, T most, Reducible by);
+    /** The demand lowered to at most so much; empty when nothing can be dialled down that far, or nothing is known to lower it. */
+    default Optional<Demand> lowered(Demand demand, T most, Reducible by) {
+        return Optional.empty();
+    }
 
     /** What "none" leaves; empty when even the least amount is something. */
     Optional<T> none();
@@ -79,12 +81,6 @@ public sealed interface Quantity<T extends Comparable<T>>
                     && (modes.isEmpty() || modes.contains(load.mode()))
                     && (actions.isEmpty()
                             || load.action().map(actions::contains).orElse(true));
-        }
-
-        /** Effort is a property of the exercise: nothing that can be dialled down is known to lower it. */
-        @Override
-        public Optional<Demand> lowered(Demand demand, Level most, Reducible by) {
-            return Optional.empty();
         }
 
         @Override
@@ -183,11 +179,6 @@ public sealed interface Quantity<T extends Comparable<T>>
         @Override
         public ArmHeight amountIn(Demand demand) {
             return ((Reaching) demand).height();
-        }
-
-        @Override
-        public Optional<Demand> lowered(Demand demand, ArmHeight most, Reducible by) {
-            return Optional.empty();
         }
 
         @Override
