@@ -18,6 +18,15 @@ public record Usual(String surgeon, String protocol, Map<String, String> answers
         answers = Map.copyOf(answers);
     }
 
+    /** Whether this surgeon says it; names are the same whatever their capitals. */
+    boolean isOf(String name) {
+        return surgeon.equalsIgnoreCase(name.strip());
+    }
+
+    boolean isOf(String name, String ofProtocol) {
+        return isOf(name) && protocol.equals(ofProtocol);
+    }
+
     /** The usual value of a question; blank where there is none. */
     public String of(String question) {
         return answers.getOrDefault(question, "");

@@ -48,9 +48,7 @@ public class UsualAnswers {
     public List<Usual> of(UUID clinicId, String surgeon) {
         return surgeon.isBlank()
                 ? List.of()
-                : all(clinicId).stream()
-                        .filter(usual -> usual.surgeon().equalsIgnoreCase(surgeon.strip()))
-                        .toList();
+                : all(clinicId).stream().filter(usual -> usual.isOf(surgeon)).toList();
     }
 
     /** What a protocol leaves to the surgeon: its schools. What the note must say is never among these. */
@@ -78,7 +76,8 @@ public class UsualAnswers {
                 kept.put(question.id(), value);
             }
         }
-        if (mapper.standing(staff.clinicId()).size() >= MOST) {
+        List<Usual> standing = all(staff.clinicId());
+        if (standing.size() >= MOST && standing.stream().noneMatch(usual -> usual.isOf(name, protocol))) {
             throw new FormProblem("surgeon", "Found " + MOST + " usual answers, allowed: no more. End some first.");
         }
         mapper.insert(id, staff.clinicId(), name, protocol, JSON.writeValueAsString(kept), "SET", staff.id());
@@ -87,8 +86,7 @@ public class UsualAnswers {
     /** Ends what was usual. */
     @Transactional
     public void end(Staff staff, UUID id, String surgeon, String protocol) {
-        boolean stands = of(staff.clinicId(), surgeon).stream()
-                .anyMatch(usual -> usual.protocol().equals(protocol));
+        boolean stands = all(staff.clinicId()).stream().anyMatch(usual -> usual.isOf(surgeon, protocol));
         if (!stands) {
             throw new FormProblem("surgeon", "This does not stand any more.");
         }

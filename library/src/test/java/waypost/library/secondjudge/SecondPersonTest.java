@@ -34,7 +34,7 @@ import waypost.library.bundle.Bundle;
 class SecondPersonTest {
 
     private static final Bundle BUNDLE = Agreement.withHardCases();
-    private static final int PERSONS = 130;
+    private static final int PERSONS = 136;
 
     /** A generated course with its compiled rules. */
     private record Compiled(GeneratedCourse course, Resolved resolved, Gate gate, Facts facts, boolean runs) {
