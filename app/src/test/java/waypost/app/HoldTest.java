@@ -32,7 +32,7 @@ class HoldTest {
         assertThat(therapist.post(course + "/holds", placing).status()).isEqualTo(302);
         assertThat(therapist.get(course).body())
                 .contains("On hold: wound draining")
-                .contains("0 of 143 open");
+                .contains("0 of 142 open");
 
         String end = course + "/holds/" + hold + "/end";
         assertThat(Visitor.signedIn("assistant")
