@@ -5,7 +5,6 @@ import java.util.List;
 import waypost.core.anatomy.Spot;
 import waypost.core.body.Joint;
 import waypost.core.body.Limb;
-import waypost.core.demand.Chain;
 import waypost.core.demand.Demand;
 import waypost.core.demand.Level;
 import waypost.core.demand.LoadUnit;
@@ -42,10 +41,6 @@ public final class Strapped {
                 .anyMatch(demand -> demand instanceof Demand.Held held
                         && held.limb() == Limb.LEG
                         && held.load().unit() == LoadUnit.KILOGRAMS);
-        return weight
-                && role.demands().stream()
-                        .anyMatch(demand -> demand instanceof Demand.Movement movement
-                                && movement.chain() == Chain.OPEN
-                                && movement.motion().joint().limb() == Limb.LEG);
+        return weight && Done.swings(role);
     }
 }
